@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Core\Marc;
+
+/**
+ * Reads records in the exchange form of ISO 2709 / ANSI Z39.2 as MARC 21 uses it, in UTF-8.
+ *
+ * Works on a stream of chunks of any size and holds one record at a time. Whatever is wrong with a record is said once, as
+ * a {@see MalformedRecord}; the next record is found by the record terminator, by the declared length, or by the look of a leader.
+ */
+final class Iso2709Reader
+{
+    private const RECORD_TERMINATOR = "\x1D";
+    private const LONGEST_RECORD = 99_999;
+    private const BETWEEN_RECORDS = " \t\r\n\0\x1A\u{FEFF}";
+    private const LOOKS_LIKE_LEADER = '/\d{5}[acdnp ].{3}[ a]22\d{5}.{3}45[0-9 ]{2}(?=[0-9A-Za-z]{3}\d{9})/s';
+
+    private string $buffer = '';
+    private int $position = 0;
+    private int $number = 0;
+
+    /**
+     * @param iterable<string> $chunks bytes of the file, in order
+     *
+     * @return \Generator<int, MarcRecord|MalformedRecord>
+     */
+    public function read(iterable $chunks): \Generator
+    {
+        $this->buffer = '';
+        $this->position = $this->number = 0;
+        foreach ($chunks as $chunk) {
+            $this->buffer .= $chunk;
+            yield from $this->wholeRecords();
+        }
+        yield from $this->wholeRecords();
+        $this->drop($this->strayBytes());
+        if ('' !== $this->buffer) {
+            yield $this->malformed(sprintf(
+                'the file ends in the middle of it: %d bytes and no record terminator. Ask for the file again.',
+                \strlen($this->buffer),
+            ));
+        }
+    }
+
+    /** @return \Generator<int, MarcRecord|MalformedRecord> */
+    private function wholeRecords(): \Generator
+    {
+        $from = 0;
+        while (false !== $end = strpos($this->buffer, self::RECORD_TERMINATOR, $from)) {
+            $stray = strspn($this->buffer, self::BETWEEN_RECORDS, $from);
+            $from += $stray;
+            $bytes = substr($this->buffer, $from, $end + 1 - $from);
+            $bytes = substr($bytes, 0, $this->lengthOfFirst($bytes));
+            $this->position += $stray;
+            ++$this->number;
+            yield $this->one($bytes);
+            $from += \strlen($bytes);
+            $this->position += \strlen($bytes);
+        }
+        $this->buffer = substr($this->buffer, $from);
+        if (\strlen($this->buffer) > 2 * self::LONGEST_RECORD) {
+            yield $this->malformed(sprintf('no record terminator within %d bytes; they were passed over.', \strlen($this->buffer)));
+            $this->drop(\strlen($this->buffer));
+        }
+    }
+
+    /**
+     * How many of these bytes, which end with the only record terminator in them, belong to the first record? All of
+     * them, unless its terminator is missing and the next record follows.
+     */
+    private function lengthOfFirst(string $bytes): int
+    {
+        $length = \strlen($bytes);
+        if ($length === (int) substr($bytes, 0, 5) ) {
+            return $length;
+        }
+        if (1 === preg_match(self::LOOKS_LIKE_LEADER, $bytes, $found, \PREG_OFFSET_CAPTURE, 1)) {
+            return $found[0][1];
+        }
+
+        return $length;
+    }
+
+    private function one(string $bytes): MarcRecord|MalformedRecord
+    {
+        try {
+            return self::decode($bytes);
+        } catch (Unreadable $unreadable) {
+            return new MalformedRecord($this->number, $this->position, $unreadable->getMessage());
+        }
+    }
+
+    /**
+     * The bytes of exactly one record.
+     *
+     * @throws Unreadable
+     */
+    public static function decode(string $bytes): MarcRecord
+    {
+        $base = self::checkedBaseAddress($bytes);
+        $leader = substr($bytes, 0, MarcRecord::LEADER_LENGTH);
+        self::checkCharacters($bytes, $leader[9]);
+        $fields = [];
+        for ($entry = MarcRecord::LEADER_LENGTH; $entry < $base - 1; $entry += 12) {
+            $tag = substr($bytes, $entry, 3);
+            $where = substr($bytes, $entry + 3, 9);
+            if (!ctype_digit($where)) {
+                throw new Unreadable(sprintf('the directory entry for field %s has something other than digits in its length or start.', self::shown($tag)));
+            }
+            $length = (int) substr($where, 0, 4);
+            $data = substr($bytes, $base + (int) substr($where, 4), $length);
+            if (\strlen($data) !== $length || !str_ends_with($data, "\x1E") || strpos($data, "\x1E") !== $length - 1) {
+                throw new Unreadable(sprintf('field %s does not stand where the directory says.', self::shown($tag)));
+            }
+            $fields[] = self::field($tag, substr($data, 0, -1));
+        }
+
+        return new MarcRecord($leader, $fields);
+    }
+
+    private static function checkedBaseAddress(string $bytes): int
+    {
+        $actual = \strlen($bytes);
+        if ($actual < MarcRecord::LEADER_LENGTH + 2) {
+            throw new Unreadable(sprintf('it has only %d bytes, too few for a leader and a directory.', $actual));
+        }
+        $declared = substr($bytes, 0, 5);
+        if (!ctype_digit($declared)) {
+            throw new Unreadable(sprintf('the leader begins with "%s" instead of a length of five digits.', self::shown($declared)));
+        }
+        if (self::RECORD_TERMINATOR !== $bytes[$actual - 1]) {
+            throw new Unreadable('its record terminator is missing.');
+        }
+        if ((int) $declared !== $actual) {
+            throw new Unreadable(sprintf('the leader says %d bytes, but the record ends after %d.', (int) $declared, $actual));
+        }
+        $base = substr($bytes, 12, 5);
+        if (!ctype_digit($base) || (int) $base > $actual - 1 || (int) $base <= MarcRecord::LEADER_LENGTH) {
+            throw new Unreadable(sprintf('the leader gives "%s" as the place where the fields begin.', self::shown($base)));
+        }
+        if ("\x1E" !== $bytes[(int) $base - 1] || 0 !== ((int) $base - MarcRecord::LEADER_LENGTH - 1) % 12) {
+            throw new Unreadable('its directory is not a row of entries of twelve characters.');
+        }
+
+        return (int) $base;
+    }
+
+    private static function checkCharacters(string $bytes, string $scheme): void
+    {
+        if (1 === preg_match('//u', $bytes)) {
+            return;
+        }
+        $valid = \strlen(mb_strcut($bytes, 0, self::validUtf8Length($bytes), 'UTF-8'));
+        throw new Unreadable('a' === $scheme
+            ? sprintf('it claims to be UTF-8, but byte %d of the record is not.', $valid)
+            : sprintf('it is in MARC-8 (byte %d of the record); this file has to be converted to UTF-8 first.', $valid));
+    }
+
+    private static function validUtf8Length(string $bytes): int
+    {
+        preg_match('/^(?:[\x00-\x7F]|[\xC2-\xDF][\x80-\xBF]|[\xE0-\xEF][\x80-\xBF]{2}|[\xF0-\xF4][\x80-\xBF]{3})*+/', $bytes, $found);
+
+        return \strlen($found[0] ?? '');
+    }
+
+    private static function field(string $tag, string $data): ControlField|DataField
+    {
+        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
+            throw new Unreadable(sprintf('"%s" is no tag.', self::shown($tag)));
+        }
+        if (ControlField::isTag($tag)) {
+            if (str_contains($data, "\x1F")) {
+                throw new Unreadable(sprintf('the control field %s contains a subfield delimiter.', $tag));
+            }
+
+            return new ControlField($tag, $data);
+        }
+        $parts = explode("\x1F", $data);
+        if (2 !== \strlen($parts[0])) {
+            throw new Unreadable(sprintf('field %s has "%s" where its two indicators should be.', $tag, self::shown($parts[0])));
+        }
+        $subfields = [];
+        foreach (\array_slice($parts, 1) as $part) {
+            if ('' === $part) {
+                throw new Unreadable(sprintf('field %s has a subfield without a code.', $tag));
+            }
+            $code = \ord($part[0]) < 0x80 ? $part[0] : mb_substr($part, 0, 1, 'UTF-8');
+            $subfields[] = new Subfield($code, substr($part, \strlen($code)));
+        }
+
+        return new DataField($tag, $parts[0][0], $parts[0][1], $subfields);
+    }
+
+    private static function shown(string $bytes): string
+    {
+        return preg_replace('/[^\x20-\x7E]/', '?', substr($bytes, 0, 12)) ?? '';
+    }
+
+    private function strayBytes(): int
+    {
+        return strspn($this->buffer, self::BETWEEN_RECORDS);
+    }
+
+    private function drop(int $bytes): void
+    {
+        $this->buffer = substr($this->buffer, $bytes);
+        $this->position += $bytes;
+    }
+
+    private function malformed(string $problem): MalformedRecord
+    {
+        return new MalformedRecord(++$this->number, $this->position, $problem);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Core\Search;
+
+/**
+ * Divides text into the words that are put into a search index and looked for in it; the same for both sides, and for any engine.
+ *
+ * Words are folded ({@see Fold}), of letters and digits only. Apostrophes and hyphens divide and join: "book-boat" gives
+ * `book`, `boat`, `bookboat`. `c++` and `c#` become words. Chinese, Japanese and Korean text, written without spaces, becomes
+ * pairs of characters. Words under three letters are padded with `_`, since engines leave shorter ones out.
+ */
+final class SearchWords
+{
+    private const SHORTEST = 3;
+    private const LONGEST = 60;
+    private const CJK = '\p{Han}\p{Hiragana}\p{Katakana}\p{Hangul}';
+    private const COMMON = ['a', 'an', 'and', 'at', 'by', 'for', 'from', 'in', 'of', 'on', 'or', 'the', 'to', 'with'];
+
+    /**
+     * The words to put into the index.
+     *
+     * @return list<string>
+     */
+    public static function inText(string $text): array
+    {
+        $words = [];
+        foreach (self::pieces($text) as $piece) {
+            $parts = explode(' ', $piece);
+            array_push($words, ...$parts);
+            if (\count($parts) > 1) {
+                $words[] = implode('', $parts);
+            }
+        }
+
+        return self::finished($words);
+    }
+
+    /**
+     * The words to look for: all of them must be found. Very common words are left out where there are others.
+     *
+     * @return list<string>
+     */
+    public static function inQuery(string $query): array
+    {
+        $words = [];
+        foreach (self::pieces($query) as $piece) {
+            array_push($words, ...explode(' ', $piece));
+        }
+        $telling = array_values(array_diff($words, self::COMMON));
+
+        return array_values(array_unique(self::finished([] === $telling ? $words : $telling)));
+    }
+
+    /**
+     * Pieces of text between blanks and punctuation, folded; a piece with an inner apostrophe or hyphen holds its parts, divided by a blank.
+     *
+     * @return list<string>
+     */
+    private static function pieces(string $text): array
+    {
+        $text = Fold::text($text);
+        $text = preg_replace(['/\bc\+\+/', '/\b([cf])#/'], ['cplusplus', '$1sharp'], $text) ?? $text;
+        $isAscii = 1 !== preg_match('/[\x80-\xFF]/', $text);
+        if (!$isAscii) {
+            $text = preg_replace_callback('/['.self::CJK.']+/u', self::pairs(...), $text) ?? $text;
+        }
+        preg_match_all($isAscii ? "/[a-z0-9]+(?:['-][a-z0-9]+)*/" : "/[\\p{L}\\p{N}]+(?:['-][\\p{L}\\p{N}]+)*/u", $text, $found);
+
+        return array_map(static fn (string $piece): string => strtr($piece, "'-", '  '), $found[0]);
+    }
+
+    /** @param array<string> $run */
+    private static function pairs(array $run): string
+    {
+        $characters = mb_str_split($run[0]);
+        if (1 === \count($characters)) {
+            return ' '.$run[0].' ';
+        }
+        $pairs = [];
+        for ($index = 1; $index < \count($characters); ++$index) {
+            $pairs[] = $characters[$index - 1].$characters[$index];
+        }
+
+        return ' '.implode(' ', $pairs).' ';
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private static function finished(array $words): array
+    {
+        return array_map(
+            static fn (string $word): string => str_pad(\strlen($word) > self::LONGEST ? mb_strcut($word, 0, self::LONGEST) : $word, self::SHORTEST, '_'),
+            $words,
+        );
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Cli;
+
+use Symfony\Component\Console\Attribute\Argument;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Attribute\Option;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Style\SymfonyStyle;
+use TinLantern\Catalogue\Intake\IntakeDefaults;
+use TinLantern\Catalogue\Intake\IntakeOptions;
+use TinLantern\Catalogue\Intake\IntakeReport;
+use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\NotAMarcFile;
+use TinLantern\Catalogue\Intake\TakeInFile;
+use TinLantern\Core\Marc\ItemMapping;
+use TinLantern\House\HouseLists;
+use TinLantern\Platform\Cli\ConsoleActor;
+use TinLantern\Platform\Json;
+
+#[AsCommand('catalogue:take-in', 'Takes in a file of records (ISO 2709 in UTF-8, or MARCXML) with their items')]
+final readonly class TakeInCommand
+{
+    public function __construct(private TakeInFile $takeIn, private HouseLists $lists, private ConsoleActor $actor)
+    {
+    }
+
+    public function __invoke(
+        SymfonyStyle $io,
+        #[Argument('the file')] string $file,
+        #[Option('branch of items that name none, or one that is not known')] string $branch = '',
+        #[Option('shelving location of items that name none, or one that is not known')] string $location = '',
+        #[Option('lending class of items that name none, or one that is not known')] string $lendingClass = '',
+        #[Option('where items stand in the records: 852, or a local field as in 952:barcode=p,branch=a,callNumber=o')] string $items = '852',
+        #[Option('take in once more what was taken in before')] bool $again = false,
+        #[Option('print the report as JSON')] bool $json = false,
+    ): int {
+        try {
+            $options = new IntakeOptions(ItemMapping::parse($items), $this->defaults($branch, $location, $lendingClass), $again);
+            $report = ($this->takeIn)(MarcFile::open($file), $options, ($this->actor)(), $json ? null : static function (IntakeReport $report) use ($io): void {
+                $io->write(\sprintf("\r%d records read, %d added ", $report->read, $report->added));
+            });
+        } catch (NotAMarcFile|\InvalidArgumentException $wrong) {
+            $json ? $io->writeln(Json::encode(['error' => $wrong->getMessage()])) : $io->error($wrong->getMessage());
+
+            return Command::INVALID;
+        }
+        $json ? $io->writeln(Json::encode($report), SymfonyStyle::OUTPUT_RAW) : $this->print($report, $io);
+
+        return 0 === $report->failed ? Command::SUCCESS : Command::FAILURE;
+    }
+
+    private function defaults(string $branch, string $location, string $lendingClass): IntakeDefaults
+    {
+        $codes = [
+            'branch' => [$this->lists->branches(), $branch],
+            'location' => [$this->lists->locations(), $location],
+            'lending-class' => [$this->lists->lendingClasses(), $lendingClass],
+        ];
+        $chosen = [];
+        foreach ($codes as $option => [$list, $code]) {
+            $known = array_values(array_map(static fn (object $entry): string => $entry->code, $list));
+            if ([] === $known) {
+                throw new \InvalidArgumentException(\sprintf('The house has no %s yet. Set it up first.', $option));
+            }
+            if ('' !== $code && !\in_array($code, $known, true)) {
+                throw new \InvalidArgumentException(\sprintf('--%s=%s is not known. Choose one of: %s.', $option, $code, implode(', ', $known)));
+            }
+            $chosen[] = '' === $code ? $known[0] : $code;
+        }
+
+        return new IntakeDefaults(...$chosen);
+    }
+
+    private function print(IntakeReport $report, SymfonyStyle $io): void
+    {
+        $io->writeln("\r".str_repeat(' ', 50)."\r");
+        foreach ($report->problems as $problem) {
+            $io->writeln($problem->sentence, SymfonyStyle::OUTPUT_RAW);
+        }
+        foreach ($report->unknownCodes as $sentence) {
+            $io->writeln($sentence, SymfonyStyle::OUTPUT_RAW);
+        }
+        if ($report->problemsNotListed > 0) {
+            $io->writeln(\sprintf('%d more problems are not listed.', $report->problemsNotListed));
+        }
+        $io->writeln(\sprintf(
+            'Intake %d of %s: %d records read, %d added, %d skipped, %d failed; %d items.',
+            $report->intake,
+            $report->file,
+            $report->read,
+            $report->added,
+            $report->skipped,
+            $report->failed,
+            $report->items,
+        ), SymfonyStyle::OUTPUT_RAW);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use TinLantern\Core\Marc\Iso2709Reader;
+use TinLantern\Core\Marc\MalformedRecord;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Marc\MarcXmlReader;
+
+/**
+ * A file of records on disk: ISO 2709 or MARCXML, told apart by how it begins, read as a stream.
+ */
+final readonly class MarcFile
+{
+    private const CHUNK = 262_144;
+    private const OTHERS = [
+        "\x1F\x8B" => 'a gzip archive: unpack it first',
+        "PK\x03\x04" => 'a zip archive or an office document: unpack it, or export it as MARC',
+        '%PDF' => 'a PDF document',
+        '{\rtf' => 'a word processor document (RTF)',
+        "\xD0\xCF\x11\xE0" => 'an old office document',
+        "\xFF\xFE" => 'text in UTF-16: save it as UTF-8',
+        "\xFE\xFF" => 'text in UTF-16: save it as UTF-8',
+    ];
+
+    private function __construct(public string $path, private bool $isXml)
+    {
+    }
+
+    /** @throws NotAMarcFile with a sentence that says what the file is instead */
+    public static function open(string $path): self
+    {
+        if (!is_file($path) || !is_readable($path)) {
+            throw new NotAMarcFile(\sprintf('There is no readable file %s. Check the name and your rights.', $path));
+        }
+        $begin = (string) file_get_contents($path, false, null, 0, 1024);
+        foreach (self::OTHERS as $signature => $what) {
+            if (str_starts_with($begin, $signature)) {
+                throw new NotAMarcFile(\sprintf('%s is %s, not a MARC file.', basename($path), $what));
+            }
+        }
+        $text = ltrim($begin, "\u{FEFF} \t\r\n\0");
+
+        return match (true) {
+            '' === $text => throw new NotAMarcFile(\sprintf('%s is empty.', basename($path))),
+            1 === preg_match('/^<(?:!doctype html|html)/i', $text) => throw new NotAMarcFile(\sprintf('%s is a web page, not a MARC file.', basename($path))),
+            '<' === $text[0] => new self($path, true),
+            1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => new self($path, false),
+            default => throw new NotAMarcFile(\sprintf('%s begins neither like ISO 2709 (five digits) nor like MARCXML (<).', basename($path))),
+        };
+    }
+
+    /** @return \Generator<int, MarcRecord|MalformedRecord> */
+    public function records(): \Generator
+    {
+        return $this->isXml ? (new MarcXmlReader())->read($this->chunks()) : (new Iso2709Reader())->read($this->chunks());
+    }
+
+    public function contentHash(): string
+    {
+        return (string) hash_file('sha256', $this->path);
+    }
+
+    /** @return \Generator<int, string> */
+    private function chunks(): \Generator
+    {
+        $stream = fopen($this->path, 'r');
+        if (false === $stream) {
+            throw new NotAMarcFile(\sprintf('%s cannot be opened any more.', $this->path));
+        }
+        try {
+            while (!feof($stream)) {
+                yield (string) fread($stream, self::CHUNK);
+            }
+        } finally {
+            fclose($stream);
+        }
+    }
+}

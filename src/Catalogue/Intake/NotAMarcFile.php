@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+final class NotAMarcFile extends \RuntimeException
+{
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue;
+
+use TinLantern\Catalogue\Intake\IntakeDefaults;
+use TinLantern\Catalogue\Search\HeldItem;
+use TinLantern\Core\Marc\ItemStatement;
+use TinLantern\Core\Marc\MarcRecord;
+
+/**
+ * What the catalogue asks of the holdings, which know it but stand above it.
+ */
+interface RecordItems
+{
+    /**
+     * Makes items of what records said about them. An item whose barcode is taken already is left out, with a sentence.
+     *
+     * @param array<int, list<ItemStatement>> $statements by record id
+     */
+    public function takeIn(array $statements, IntakeDefaults $defaults): ItemsTakenIn;
+
+    /**
+     * @param list<int> $recordIds
+     *
+     * @return array<int, list<HeldItem>> by record id
+     */
+    public function held(array $recordIds): array;
+
+    /**
+     * @param list<int> $recordIds
+     *
+     * @return array<int, Availability> by record id
+     */
+    public function availability(array $recordIds): array;
+
+    /**
+     * Records with the fields of their items as they are now.
+     *
+     * @param array<int, MarcRecord> $records by id
+     *
+     * @return array<int, MarcRecord> by id, in the same order
+     */
+    public function embedIn(array $records): array;
+}

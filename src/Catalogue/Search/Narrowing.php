@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Search;
+
+/**
+ * What a search is narrowed to; null is no narrowing.
+ */
+final readonly class Narrowing
+{
+    public function __construct(public ?string $format = null, public ?string $language = null, public ?int $decade = null, public ?int $branchId = null)
+    {
+    }
+}

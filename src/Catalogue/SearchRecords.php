@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use TinLantern\Catalogue\Search\Facet;
+use TinLantern\Catalogue\Search\Narrowing;
+use TinLantern\Catalogue\Search\SearchField;
+use TinLantern\Catalogue\Search\SearchHits;
+use TinLantern\Catalogue\Search\SearchIndex;
+use TinLantern\Catalogue\Search\SearchOrder;
+use TinLantern\Catalogue\Search\SearchQuestion;
+use TinLantern\Core\CallNumber\CallNumberWord;
+use TinLantern\Core\Matching\Isbn;
+use TinLantern\Core\Search\SearchWords;
+use TinLantern\House\Branch;
+use TinLantern\House\HouseLists;
+
+/**
+ * Searches the catalogue: hits with their availability, and facets.
+ */
+final readonly class SearchRecords
+{
+    public function __construct(private SearchIndex $index, private Connection $connection, private RecordItems $items, private HouseLists $lists)
+    {
+    }
+
+    public function __invoke(RecordQuery $query, bool $isPrefix = false): RecordListView
+    {
+        $field = SearchField::from($query->in);
+        $words = $this->words($query->q, $field);
+        if ([] === $words && '' !== trim($query->q)) {
+            return new RecordListView([], 0, false, [], null);
+        }
+        $hits = $this->index->find(new SearchQuestion(
+            $words,
+            $isPrefix || SearchField::CallNumber === $field,
+            $this->narrowing($query),
+            SearchOrder::from($query->sort),
+            $query->after,
+            $query->limit,
+        ));
+
+        return new RecordListView($this->lines($hits->recordIds), $hits->total, $hits->isAbout, $this->facets($hits), $hits->after);
+    }
+
+    /** @return list<string> marked words; none when the query holds nothing that could be found */
+    private function words(string $typed, SearchField $field): array
+    {
+        $isbn = Isbn::tryFrom($typed);
+        if (null !== $isbn && \in_array($field, [SearchField::Any, SearchField::Isbn], true)) {
+            return [SearchField::Isbn->mark().$isbn->thirteen];
+        }
+        if (SearchField::CallNumber === $field) {
+            $word = CallNumberWord::of($typed);
+
+            return '' === $word ? [] : [$field->mark().$word];
+        }
+
+        return array_map(static fn (string $word): string => $field->mark().$word, SearchWords::inQuery($typed));
+    }
+
+    private function narrowing(RecordQuery $query): Narrowing
+    {
+        $decade = $query->filter['decade'] ?? null;
+        $branch = $query->filter['branch'] ?? null;
+
+        return new Narrowing(
+            $query->filter['format'] ?? null,
+            $query->filter['language'] ?? null,
+            null === $decade ? null : (int) $decade,
+            null === $branch ? null : $this->lists->branch($branch)->id ?? 0,
+        );
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<RecordLineView> in the order of the ids
+     */
+    public function lines(array $ids): array
+    {
+        if ([] === $ids) {
+            return [];
+        }
+        $lines = [];
+        $availability = $this->items->availability($ids);
+        $rows = $this->connection->iterateAssociative(
+            'SELECT id, title, author, edition, published, year, language, format FROM record WHERE id IN (:ids)',
+            ['ids' => $ids],
+            ['ids' => ArrayParameterType::INTEGER],
+        );
+        /** @var array{id: int, title: string, author: string, edition: string, published: string, year: int|null, language: string, format: string} $row */
+        foreach ($rows as $row) {
+            $lines[$row['id']] = new RecordLineView(
+                $row['id'],
+                $row['title'],
+                $row['author'],
+                $row['edition'],
+                $row['published'],
+                $row['year'],
+                $row['language'],
+                $row['format'],
+                $availability[$row['id']] ?? Availability::none(),
+            );
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?RecordLineView => $lines[$id] ?? null, $ids)));
+    }
+
+    /** @return list<FacetView> */
+    private function facets(SearchHits $hits): array
+    {
+        $codes = array_map(static fn (Branch $branch): string => $branch->code, $this->lists->branches());
+
+        return array_map(static fn (Facet $facet): FacetView => new FacetView(
+            $facet->name,
+            'branch' === $facet->name ? $codes[(int) $facet->value] ?? $facet->value : $facet->value,
+            $facet->count,
+        ), $hits->facets);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Circulation;
+
+use TinLantern\Circulation\Repository\Loans;
+use TinLantern\Core\Lending\ItemStatus;
+use TinLantern\Holdings\Repository\Items;
+use TinLantern\Journal\Journal;
+use TinLantern\Journal\JournalEntry;
+use TinLantern\Journal\Reversal;
+use TinLantern\Journal\Subject;
+use TinLantern\Platform\Actor;
+
+/**
+ * Takes back a check-in: the loan goes on, the item is where it was.
+ */
+final readonly class CheckInReversal implements Reversal
+{
+    public function __construct(private NewestAct $newest, private Items $items, private Loans $loans, private Journal $journal)
+    {
+    }
+
+    public static function act(): string
+    {
+        return 'item-returned';
+    }
+
+    public function takeBack(JournalEntry $entry, Actor $actor): int
+    {
+        $item = $this->newest->itemOf($entry);
+        $loanId = $entry->after['loanId'] ?? null;
+        $loan = \is_int($loanId) ? $this->loans->lock($loanId) : null;
+        $loan?->goOn();
+        $item->putBack(ItemStatus::from($entry->textBefore('status')), $entry->numberBefore('atBranchId'));
+        $this->items->save();
+
+        return $this->journal->tell($actor, 'check-in-taken-back', Subject::Item, $item->id(), null, ['status' => $item->status(), 'atBranchId' => $item->atBranchId(), 'loanId' => $loan?->id()]);
+    }
+}

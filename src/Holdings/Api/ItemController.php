@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Holdings\Api;
+
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use TinLantern\Holdings\AddItem;
+use TinLantern\Holdings\ChangeItem;
+use TinLantern\Holdings\ItemForm;
+use TinLantern\Holdings\ItemPage;
+use TinLantern\Holdings\ItemView;
+use TinLantern\Platform\Actor;
+use TinLantern\Platform\Api\Needs;
+use TinLantern\Platform\Permission;
+
+final class ItemController
+{
+    /**
+     * The items of a record.
+     *
+     * @return list<ItemView>
+     */
+    #[Route('/api/records/{recordId}/items', requirements: ['recordId' => '\d{1,9}'], methods: 'GET')]
+    #[Needs(Permission::ViewCatalogue)]
+    public function ofRecord(int $recordId, ItemPage $page): array
+    {
+        return $page->onRecord($recordId);
+    }
+
+    /** Add an item to a record. */
+    #[Route('/api/records/{recordId}/items', requirements: ['recordId' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::EditItems)]
+    public function add(int $recordId, #[MapRequestPayload] ItemForm $form, Actor $actor, AddItem $add): ItemView
+    {
+        return $add($recordId, $form, $actor);
+    }
+
+    /** One item. */
+    #[Route('/api/items/{id}', requirements: ['id' => '\d{1,9}'], methods: 'GET')]
+    #[Needs(Permission::ViewCatalogue)]
+    public function show(int $id, ItemPage $page): ItemView
+    {
+        return $page->of($id);
+    }
+
+    /** Change an item; `version` is the one the change began from. */
+    #[Route('/api/items/{id}', requirements: ['id' => '\d{1,9}'], methods: 'PUT')]
+    #[Needs(Permission::EditItems)]
+    public function change(int $id, #[MapRequestPayload] ItemForm $form, Actor $actor, ChangeItem $change): ItemView
+    {
+        return $change($id, $form, $actor);
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Holdings;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use TinLantern\Catalogue\Availability;
+use TinLantern\Catalogue\Intake\IntakeDefaults;
+use TinLantern\Catalogue\ItemsTakenIn;
+use TinLantern\Catalogue\RecordItems;
+use TinLantern\Catalogue\Search\HeldItem;
+use TinLantern\Core\Calendar\Day;
+use TinLantern\Core\Lending\ItemStatus;
+use TinLantern\Core\Marc\ItemFields;
+use TinLantern\Core\Marc\ItemStatement;
+use TinLantern\House\HouseLists;
+
+/**
+ * The holdings as the catalogue asks for them: many records at once, with few statements.
+ */
+final readonly class HeldItems implements RecordItems
+{
+    private const LONGEST_BARCODE = 40;
+
+    public function __construct(private Connection $connection, private HouseLists $lists)
+    {
+    }
+
+    public function takeIn(array $statements, IntakeDefaults $defaults): ItemsTakenIn
+    {
+        $taken = $this->takenBarcodes($statements);
+        $rows = $held = $problems = $unknown = [];
+        foreach ($statements as $recordId => $ofRecord) {
+            foreach ($ofRecord as $statement) {
+                $barcode = $statement->barcode();
+                $problem = match (true) {
+                    \strlen($barcode) > self::LONGEST_BARCODE => \sprintf('the barcode "%s" has more than %d characters; its item was left out.', $barcode, self::LONGEST_BARCODE),
+                    isset($taken[$barcode]) => \sprintf('barcode %s is on another item already; this item was left out.', $barcode),
+                    default => null,
+                };
+                if (null !== $problem) {
+                    $problems[$recordId][] = $problem;
+                    continue;
+                }
+                $taken[$barcode] = true;
+                $item = StatedItem::of($statement, $defaults, $this->lists);
+                $unknown += $item->unknownCodes;
+                $held[$recordId][] = new HeldItem($item->details->branchId, $item->details->prefix, $item->details->callNumber);
+                $rows[] = $this->row($recordId, $item, $statement);
+            }
+        }
+        $this->insert($rows);
+
+        return new ItemsTakenIn(\count($rows), $held, $problems, $unknown);
+    }
+
+    public function held(array $recordIds): array
+    {
+        $held = [];
+        $rows = $this->connection->iterateAssociative(
+            'SELECT record_id, branch_id, prefix, call_number FROM item WHERE record_id IN (:ids)',
+            ['ids' => $recordIds],
+            ['ids' => ArrayParameterType::INTEGER],
+        );
+        /** @var array{record_id: int, branch_id: int, prefix: string, call_number: string} $row */
+        foreach ($rows as $row) {
+            $held[$row['record_id']][] = new HeldItem($row['branch_id'], $row['prefix'], $row['call_number']);
+        }
+
+        return $held;
+    }
+
+    public function availability(array $recordIds): array
+    {
+        $availability = [];
+        $rows = $this->connection->iterateAssociative(
+            "SELECT record_id, CAST(SUM(status = 'available') AS UNSIGNED) AS available, COUNT(*) AS items, MIN(TRIM(CONCAT(prefix, ' ', call_number))) AS call_number
+             FROM item WHERE record_id IN (:ids) AND status <> 'withdrawn' GROUP BY record_id",
+            ['ids' => $recordIds],
+            ['ids' => ArrayParameterType::INTEGER],
+        );
+        /** @var array{record_id: int, available: int, items: int, call_number: string} $row */
+        foreach ($rows as $row) {
+            $availability[$row['record_id']] = new Availability($row['available'], $row['items'], $row['call_number']);
+        }
+
+        return $availability;
+    }
+
+    public function embedIn(array $records): array
+    {
+        $placed = $unplaced = [];
+        $rows = $this->connection->iterateAssociative(
+            'SELECT * FROM item WHERE record_id IN (:ids) ORDER BY id',
+            ['ids' => array_keys($records)],
+            ['ids' => ArrayParameterType::INTEGER],
+        );
+        /** @var array{record_id: int, barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, statement: string|null} $row */
+        foreach ($rows as $row) {
+            $states = StatedItem::stated($this->details($row), $this->lists);
+            if (null === $row['statement']) {
+                $scheme = $this->lists->locations()[$row['location_id']]->scheme;
+                $fresh = ItemFields::fresh(array_filter($states, static fn (string $value): bool => '' !== $value), $scheme->indicator());
+                $unplaced[$row['record_id']] = [...$unplaced[$row['record_id']] ?? [], ...$fresh];
+            } else {
+                $placed[$row['record_id']] = [...$placed[$row['record_id']] ?? [], ...StoredStatement::read($row['statement'])->fieldsFor($states)];
+            }
+        }
+        foreach ($records as $id => $record) {
+            $records[$id] = ItemFields::join($record, $placed[$id] ?? [], $unplaced[$id] ?? []);
+        }
+
+        return $records;
+    }
+
+    /**
+     * @param array<int, list<ItemStatement>> $statements
+     *
+     * @return array<array-key, true> by barcode
+     */
+    private function takenBarcodes(array $statements): array
+    {
+        $barcodes = [];
+        foreach ($statements as $ofRecord) {
+            foreach ($ofRecord as $statement) {
+                $barcodes[] = $statement->barcode();
+            }
+        }
+        $taken = [] === $barcodes ? [] : $this->connection->fetchFirstColumn(
+            'SELECT barcode FROM item WHERE barcode IN (:barcodes)',
+            ['barcodes' => $barcodes],
+            ['barcodes' => ArrayParameterType::STRING],
+        );
+
+        return array_fill_keys(array_map(static fn (mixed $barcode): string => \is_string($barcode) ? $barcode : '', $taken), true);
+    }
+
+    /** @return list<string|int|null> */
+    private function row(int $recordId, StatedItem $item, ItemStatement $statement): array
+    {
+        $details = $item->details;
+
+        return [
+            $recordId,
+            $details->barcode,
+            $details->status->value,
+            $details->branchId,
+            $details->branchId,
+            $details->locationId,
+            $details->lendingClassId,
+            $details->prefix,
+            $details->callNumber,
+            $details->suffix,
+            $details->shelfKey,
+            $details->copy,
+            $details->priceMinor,
+            $details->acquiredOn?->iso,
+            $details->staffNote,
+            StoredStatement::write($statement, StatedItem::stated($details, $this->lists)),
+        ];
+    }
+
+    /** @param list<list<string|int|null>> $rows */
+    private function insert(array $rows): void
+    {
+        foreach (array_chunk($rows, 1000) as $chunk) {
+            $this->connection->executeStatement(
+                'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, statement) VALUES '
+                .implode(',', array_fill(0, \count($chunk), '('.implode(',', array_fill(0, 16, '?')).')')),
+                array_merge(...$chunk),
+            );
+        }
+    }
+
+    /** @param array{barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string} $row */
+    private function details(array $row): ItemDetails
+    {
+        return new ItemDetails(
+            $row['barcode'],
+            ItemStatus::from($row['status']),
+            $row['branch_id'],
+            $row['location_id'],
+            $row['lending_class_id'],
+            $row['prefix'],
+            $row['call_number'],
+            $row['suffix'],
+            $row['shelf_key'],
+            $row['copy'],
+            $row['price_minor'],
+            null === $row['acquired_on'] ? null : Day::of($row['acquired_on']),
+            $row['staff_note'],
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Holdings;
+
+use TinLantern\Core\Calendar\Day;
+use TinLantern\Core\Lending\ItemStatus;
+
+/**
+ * Everything about an item that people enter, checked and looked up, with the shelf key that follows from it.
+ */
+final readonly class ItemDetails
+{
+    public function __construct(
+        public string $barcode,
+        public ItemStatus $status,
+        public int $branchId,
+        public int $locationId,
+        public int $lendingClassId,
+        public string $prefix,
+        public string $callNumber,
+        public string $suffix,
+        public string $shelfKey,
+        public string $copy,
+        public ?int $priceMinor,
+        public ?Day $acquiredOn,
+        public string $staffNote,
+    ) {
+    }
+
+    /** @return array<string, mixed> for the journal: what people entered, without what follows from it */
+    public function told(): array
+    {
+        return array_diff_key(get_object_vars($this), ['shelfKey' => true]);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\House;
+
+final readonly class LendingClass
+{
+    public function __construct(public int $id, public string $code, public string $name, public bool $isReference)
+    {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Journal\Api;
+
+use Symfony\Component\HttpKernel\Attribute\MapQueryString;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use TinLantern\Journal\JournalList;
+use TinLantern\Journal\JournalListView;
+use TinLantern\Journal\JournalQuery;
+use TinLantern\Journal\TakeBack;
+use TinLantern\Journal\TakeBackRequest;
+use TinLantern\Journal\TakenBackView;
+use TinLantern\Platform\Actor;
+use TinLantern\Platform\Api\Needs;
+use TinLantern\Platform\Permission;
+
+final class JournalController
+{
+    /** Who did what, newest first. */
+    #[Route('/api/journal-entries', methods: 'GET')]
+    #[Needs(Permission::ViewJournal)]
+    public function list(JournalList $list, #[MapQueryString] JournalQuery $query = new JournalQuery()): JournalListView
+    {
+        return $list($query);
+    }
+
+    /** Take back an act. */
+    #[Route('/api/journal-entries/{entry}/take-back', requirements: ['entry' => '\d{1,18}'], methods: 'POST')]
+    #[Needs(Permission::TakeBackLending)]
+    public function takeBack(int $entry, #[MapRequestPayload] TakeBackRequest $request, Actor $actor, TakeBack $takeBack): TakenBackView
+    {
+        return $takeBack($entry, $request, $actor);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Journal;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class TakeBackRequest
+{
+    public function __construct(
+        #[Assert\NotBlank(message: 'Send an id of your own making.')]
+        #[Assert\Uuid(message: 'The id of an act is a UUID of your own making.')]
+        public string $id = '',
+    ) {
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Patrons\Repository;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use TinLantern\Patrons\Entity\Patron;
+
+/**
+ * The borrowers, as entities to be changed.
+ */
+final readonly class Patrons
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function add(Patron $patron): void
+    {
+        $this->entities->persist($patron);
+        $this->entities->flush();
+    }
+
+    /** The patron, kept for this transaction alone and as it is now. */
+    public function lock(int $id): ?Patron
+    {
+        $patron = $this->entities->find(Patron::class, $id, LockMode::PESSIMISTIC_WRITE);
+        if (null !== $patron) {
+            $this->entities->refresh($patron);
+        }
+
+        return $patron;
+    }
+
+    public function withCard(string $cardNumber): ?int
+    {
+        $id = $this->entities->getConnection()->fetchOne('SELECT id FROM patron WHERE card_number = ?', [$cardNumber]);
+
+        return is_numeric($id) ? (int) $id : null;
+    }
+
+    public function save(): void
+    {
+        $this->entities->flush();
+    }
+}

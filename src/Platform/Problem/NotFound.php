@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Platform\Problem;
+
+final class NotFound extends Problem
+{
+    public function __construct(string $code, string $sentence)
+    {
+        parent::__construct(404, 'Not found', $code, $sentence);
+    }
+
+    public static function of(string $what, int|string $key): self
+    {
+        return new self('unknown-'.str_replace(' ', '-', $what), \sprintf('There is no %s %s.', $what, $key));
+    }
+}
