@@ -60,7 +60,7 @@ final readonly class DemoLoans
         $items = $this->lendable();
         $returns = [];
         $perDay = $this->loansPerDay($dice);
-        foreach (array_chunk(range(-self::DAYS, -1), 15) as $days) {
+        foreach (array_chunk(range(-self::DAYS, -1), 2) as $days) {
             $this->transaction->run(function () use ($days, $dice, $patrons, $actor, $today, $perDay, &$items, &$returns): void {
                 foreach ($days as $day) {
                     Clock::set(new MockClock($today->modify(\sprintf('%d days 11:%02d', $day, $dice->between(0, 59)))));

@@ -67,7 +67,9 @@ SQL
 
 start_web() {
   fill_in php.ini; fill_in php-fpm.conf; fill_in fastcgi_params; fill_in nginx.conf
+  kept fpm || rm -f "$TL_RUN/fpm.sock"
   keep fpm php-fpm8.2 -n -c "$TL_RUN/php.ini" -y "$TL_RUN/php-fpm.conf" -F $(as_root_flags -R)
+  wait_for "PHP" fpm "test -S $TL_RUN/fpm.sock"
   keep nginx nginx -e "$TL_VAR/log/nginx-error.log" -c "$TL_RUN/nginx.conf" -p "$TL_VAR/"
   wait_for "the web server" nginx "php -r exit(@fsockopen('127.0.0.1',$TL_PORT)?0:1);"
 }

@@ -40,9 +40,12 @@ final readonly class CheckInItem
             $was = $item->status();
             $before = ['status' => $was, 'atBranchId' => $item->atBranchId()];
             $loan = $this->loans->openOf($item->id());
-            $loan?->end($this->clock->now());
+            if (null !== $loan) {
+                $loan->end($this->clock->now());
+                $this->loans->save($loan);
+            }
             $item->comeIn($actor->branchId);
-            $this->items->save();
+            $this->items->save($item);
             $entry = $this->journal->tell($actor, CheckInReversal::act(), Subject::Item, $item->id(), $before, [
                 'status' => $item->status(),
                 'atBranchId' => $item->atBranchId(),

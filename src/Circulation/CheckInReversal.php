@@ -32,9 +32,12 @@ final readonly class CheckInReversal implements Reversal
         $item = $this->newest->itemOf($entry);
         $loanId = $entry->after['loanId'] ?? null;
         $loan = \is_int($loanId) ? $this->loans->lock($loanId) : null;
-        $loan?->goOn();
+        if (null !== $loan) {
+            $loan->goOn();
+            $this->loans->save($loan);
+        }
         $item->putBack(ItemStatus::from($entry->textBefore('status')), $entry->numberBefore('atBranchId'));
-        $this->items->save();
+        $this->items->save($item);
 
         return $this->journal->tell($actor, 'check-in-taken-back', Subject::Item, $item->id(), null, ['status' => $item->status(), 'atBranchId' => $item->atBranchId(), 'loanId' => $loan?->id()]);
     }

@@ -56,7 +56,8 @@ final readonly class CheckOutItem
             $before = ['status' => $item->status(), 'atBranchId' => $item->atBranchId()];
             $loan = new Loan($item->id(), $patron->id(), $actor->branchId, $this->clock->now(), $due);
             $item->goOut($actor->branchId);
-            $this->loans->add($loan);
+            $this->loans->save($loan);
+            $this->items->save($item);
             $entry = $this->journal->tell(
                 $actor,
                 CheckOutReversal::act(),

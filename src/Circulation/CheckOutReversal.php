@@ -7,6 +7,7 @@ namespace TinLantern\Circulation;
 use Psr\Clock\ClockInterface;
 use TinLantern\Circulation\Repository\Loans;
 use TinLantern\Core\Lending\ItemStatus;
+use TinLantern\Holdings\Repository\Items;
 use TinLantern\Journal\Journal;
 use TinLantern\Journal\JournalEntry;
 use TinLantern\Journal\Reversal;
@@ -19,7 +20,7 @@ use TinLantern\Platform\Problem\Conflict;
  */
 final readonly class CheckOutReversal implements Reversal
 {
-    public function __construct(private NewestAct $newest, private Loans $loans, private Journal $journal, private ClockInterface $clock)
+    public function __construct(private NewestAct $newest, private Items $items, private Loans $loans, private Journal $journal, private ClockInterface $clock)
     {
     }
 
@@ -37,7 +38,8 @@ final readonly class CheckOutReversal implements Reversal
         }
         $loan->takeBack($this->clock->now());
         $item->putBack(ItemStatus::from($entry->textBefore('status')), $entry->numberBefore('atBranchId'));
-        $this->loans->save();
+        $this->loans->save($loan);
+        $this->items->save($item);
 
         return $this->journal->tell($actor, 'check-out-taken-back', Subject::Item, $item->id(), ['loanId' => $loan->id()], ['status' => $item->status(), 'atBranchId' => $item->atBranchId()]);
     }

@@ -66,7 +66,7 @@ final readonly class RenewLoan
                 $this->refusal->unlessLifted(LendingDecision::from(Reason::renewalGainsNothing(Day::at($due, $this->houseZone))), $actor, null);
             }
             $loan->renewUntil($due);
-            $this->loans->save();
+            $this->loans->save($loan);
             $entry = $this->journal->tell(
                 $actor,
                 RenewalReversal::act(),

@@ -31,7 +31,7 @@ final readonly class RenewalReversal implements Reversal
         $item = $this->newest->itemOf($entry);
         $loan = $this->loans->openOf($item->id()) ?? throw new Conflict('something-newer', 'This loan has ended already.');
         $loan->takeBackRenewal(new \DateTimeImmutable($entry->textBefore('dueAt')));
-        $this->loans->save();
+        $this->loans->save($loan);
 
         return $this->journal->tell($actor, 'renewal-taken-back', Subject::Item, $item->id(), null, ['loanId' => $loan->id(), 'dueAt' => $loan->dueAt()]);
     }

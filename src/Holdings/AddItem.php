@@ -38,7 +38,7 @@ final readonly class AddItem
             }
             $details = ($this->detailsOf)($form);
             $item = Item::onRecord($recordId, $details);
-            $this->items->add($item);
+            $this->items->save($item);
             $this->derived->document($recordId);
             $this->journal->tell($actor, 'item-added', Subject::Item, $item->id(), null, ['recordId' => $recordId] + $details->told());
 

@@ -41,7 +41,7 @@ final readonly class ChangeItem
             $changes = Changes::between($before->told(), $after->told());
             if (!$changes->areNone()) {
                 $item->describe($after);
-                $this->items->save();
+                $this->items->save($item);
                 $this->derived->document($item->recordId());
                 $this->journal->tell($actor, 'item-changed', Subject::Item, $id, $changes->before, $changes->after);
             }

@@ -43,7 +43,7 @@ final readonly class ChangePatron
             $changes = Changes::between(get_object_vars($before), get_object_vars($after));
             if (!$changes->areNone()) {
                 $patron->describe($after);
-                $this->patrons->save();
+                $this->patrons->save($patron);
                 $this->journal->tell($actor, 'patron-changed', Subject::Patron, $id, $changes->before, $changes->after);
             }
 

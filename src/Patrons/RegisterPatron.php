@@ -36,7 +36,7 @@ final readonly class RegisterPatron
                 $actor->orRefuse(Permission::BarPatrons);
             }
             $patron = Patron::register($details, $this->clock->now());
-            $this->patrons->add($patron);
+            $this->patrons->save($patron);
             $this->journal->tell($actor, 'patron-registered', Subject::Patron, $patron->id(), null, get_object_vars($details));
 
             return $this->page->of($patron->id());

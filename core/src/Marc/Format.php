@@ -18,7 +18,7 @@ enum Format: string
     case Film = 'film';
     case Map = 'map';
     case Picture = 'picture';
-    case Equipment = 'equipment';
+    case Object = 'object';
     case Kit = 'kit';
     case File = 'file';
     case Mixed = 'mixed';
@@ -36,7 +36,7 @@ enum Format: string
             'm' => self::File,
             'o' => self::Kit,
             'p' => self::Mixed,
-            'r' => self::Equipment,
+            'r' => self::Object,
             default => \in_array($level, ['b', 'i', 's'], true) ? self::Serial : self::Book,
         };
     }

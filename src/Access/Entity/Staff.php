@@ -10,7 +10,7 @@ use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 /**
  * A member of staff who can sign in.
  */
-#[ORM\Entity]
+#[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
 #[ORM\Table(name: 'staff')]
 class Staff implements PasswordAuthenticatedUserInterface
 {

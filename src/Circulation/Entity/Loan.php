@@ -10,7 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 /**
  * An item in a patron's hands, until it is returned. The database holds that an item has one open loan at most.
  */
-#[ORM\Entity]
+#[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
 #[ORM\Table(name: 'loan')]
 class Loan
 {

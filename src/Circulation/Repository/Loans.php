@@ -17,12 +17,6 @@ final readonly class Loans
     {
     }
 
-    public function add(Loan $loan): void
-    {
-        $this->entities->persist($loan);
-        $this->entities->flush();
-    }
-
     public function lock(int $id): ?Loan
     {
         return $this->entities->find(Loan::class, $id, LockMode::PESSIMISTIC_WRITE);
@@ -36,8 +30,10 @@ final readonly class Loans
         return is_numeric($id) ? $this->lock((int) $id) : null;
     }
 
-    public function save(): void
+    /** Writes a new loan, or what has changed in a known one. */
+    public function save(Loan $loan): void
     {
+        $this->entities->persist($loan);
         $this->entities->flush();
     }
 }

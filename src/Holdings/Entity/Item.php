@@ -13,7 +13,7 @@ use TinLantern\Holdings\ItemDetails;
 /**
  * One physical piece with a barcode.
  */
-#[ORM\Entity]
+#[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
 #[ORM\Table(name: 'item')]
 class Item
 {

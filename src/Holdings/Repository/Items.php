@@ -18,12 +18,6 @@ final readonly class Items
     {
     }
 
-    public function add(Item $item): void
-    {
-        $this->entities->persist($item);
-        $this->entities->flush();
-    }
-
     /** The item, kept for this transaction alone and as it is now. */
     public function lock(int $id): ?Item
     {
@@ -41,8 +35,10 @@ final readonly class Items
         return $item instanceof Item ? $item : null;
     }
 
-    public function save(): void
+    /** Writes a new item, or what has changed in a known one. */
+    public function save(Item $item): void
     {
+        $this->entities->persist($item);
         $this->entities->flush();
     }
 }

@@ -13,7 +13,7 @@ use TinLantern\Patrons\PatronDetails;
 /**
  * A borrower.
  */
-#[ORM\Entity]
+#[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
 #[ORM\Table(name: 'patron')]
 class Patron
 {

@@ -17,12 +17,6 @@ final readonly class Patrons
     {
     }
 
-    public function add(Patron $patron): void
-    {
-        $this->entities->persist($patron);
-        $this->entities->flush();
-    }
-
     /** The patron, kept for this transaction alone and as it is now. */
     public function lock(int $id): ?Patron
     {
@@ -41,8 +35,10 @@ final readonly class Patrons
         return is_numeric($id) ? (int) $id : null;
     }
 
-    public function save(): void
+    /** Writes a new patron, or what has changed in a known one. */
+    public function save(Patron $patron): void
     {
+        $this->entities->persist($patron);
         $this->entities->flush();
     }
 }

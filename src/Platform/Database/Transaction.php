@@ -43,10 +43,7 @@ final class Transaction
     public function run(\Closure $act): mixed
     {
         if ($this->connection->isTransactionActive()) {
-            $result = $act();
-            $this->manager()->flush();
-
-            return $result;
+            return $act();
         }
         for ($try = 1;; ++$try) {
             try {
@@ -95,7 +92,6 @@ final class Transaction
             } finally {
                 $this->running = null;
             }
-            $this->manager()->flush();
             $this->connection->update('act', ['answer' => Json::encode($answer)], ['id' => $id]);
 
             return $answer;
@@ -115,7 +111,6 @@ final class Transaction
         $committed = false;
         try {
             $result = $act();
-            $this->manager()->flush();
             $this->connection->commit();
             $committed = true;
 

@@ -179,7 +179,7 @@ final class Schemas
     {
         $required = [];
         foreach ((new \ReflectionMethod($class, '__construct'))->getParameters() as $parameter) {
-            if (!$parameter->isOptional() || [] !== $parameter->getAttributes(Assert\NotBlank::class)) {
+            if (!$parameter->isOptional() || [] !== self::property($parameter)->getAttributes(Assert\NotBlank::class)) {
                 $required[] = $parameter->name;
             }
         }
@@ -191,7 +191,7 @@ final class Schemas
     private function constraints(\ReflectionParameter $parameter): array
     {
         $schema = $parameter->isDefaultValueAvailable() && \is_scalar($parameter->getDefaultValue()) && '' !== $parameter->getDefaultValue() ? ['default' => $parameter->getDefaultValue()] : [];
-        foreach ($parameter->getAttributes() as $attribute) {
+        foreach (self::property($parameter)->getAttributes() as $attribute) {
             $constraint = $attribute->newInstance();
             $schema += match (true) {
                 $constraint instanceof Assert\Length => ['maxLength' => $constraint->max],
@@ -205,5 +205,11 @@ final class Schemas
         }
 
         return array_filter($schema, static fn (mixed $value): bool => null !== $value);
+    }
+
+    /** The property that a constructor's parameter is promoted to, which carries the constraints. */
+    private static function property(\ReflectionParameter $parameter): \ReflectionProperty
+    {
+        return $parameter->getDeclaringClass()?->getProperty($parameter->name) ?? throw new \LogicException("{$parameter->name} is not promoted.");
     }
 }
