@@ -62,7 +62,7 @@ generate_web_types() {
   mkdir -p "$TL_VAR"
   quietly "describing the API" bash bin/console api:describe "$TL_VAR/openapi.json"
   if [ ! -f web/src/api/generated.d.ts ] || changed "$TL_VAR/.types-of" "$(cat "$TL_VAR/openapi.json")"; then
-    (cd web && quietly "generating types" npx openapi-typescript "$TL_VAR/openapi.json" -o src/api/generated.d.ts)
+    (cd web && quietly "generating types" npx openapi-typescript "$TL_VAR/openapi.json" --default-non-nullable=false -o src/api/generated.d.ts)
     stamp "$TL_VAR/.types-of" "$(cat "$TL_VAR/openapi.json")"
   fi
 }

@@ -16,6 +16,7 @@ final readonly class Scan
      * @param string      $lane     lend, return or look-up
      * @param int|null    $patron   whose panel is open, in the lane lend
      * @param string|null $override why what stands in the way is overridden
+     * @param bool        $renew    an item that this patron has already is renewed
      * @param string|null $due      another due day than the rule's, as 2026-03-17
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Scan
         public ?string $override = null,
         #[Assert\Date(message: 'Enter the due day as 2026-03-17.')]
         public ?string $due = null,
+        public bool $renew = false,
     ) {
     }
 }

@@ -11,7 +11,11 @@ use TinLantern\Circulation\CheckIn;
 use TinLantern\Circulation\CheckInItem;
 use TinLantern\Circulation\CheckOut;
 use TinLantern\Circulation\CheckOutItem;
+use TinLantern\Circulation\LoanView;
 use TinLantern\Circulation\ReasonView;
+use TinLantern\Circulation\Renewal;
+use TinLantern\Circulation\RenewLoan;
+use TinLantern\Circulation\Repository\Loans;
 use TinLantern\Core\Matching\Isbn;
 use TinLantern\Holdings\ItemPage;
 use TinLantern\Holdings\ItemView;
@@ -20,6 +24,7 @@ use TinLantern\Patrons\Repository\Patrons;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Database\Transaction;
 use TinLantern\Platform\Permission;
+use TinLantern\Platform\Problem\Conflict;
 use TinLantern\Platform\Problem\Invalid;
 use TinLantern\Platform\Problem\Refused;
 
@@ -37,6 +42,8 @@ final readonly class TakeScan
         private SearchRecords $search,
         private CheckOutItem $checkOut,
         private CheckInItem $checkIn,
+        private RenewLoan $renewLoan,
+        private Loans $loans,
         private Tape $tape,
         private ClockInterface $clock,
         private \DateTimeZone $houseZone,
@@ -79,6 +86,11 @@ final readonly class TakeScan
             throw new Invalid(['patron' => 'Scan the patron\'s card first.']);
         }
         try {
+            if ($scan->renew) {
+                $renewed = $this->renew($scan, $item, $actor);
+
+                return $this->view($scan, 'item', ScanOutcome::Renewed, loan: $renewed, reasons: $renewed->reasons, journalEntry: $renewed->journalEntry);
+            }
             $loan = ($this->checkOut)(new CheckOut($scan->id, $code, $scan->patron, $scan->override, $scan->due), $actor);
         } catch (Refused $refused) {
             /** @var list<ReasonView> $reasons */
@@ -97,6 +109,14 @@ final readonly class TakeScan
         }
 
         return $this->view($scan, 'item', ScanOutcome::Lent, loan: $loan, reasons: $loan->reasons, journalEntry: $loan->journalEntry);
+    }
+
+    private function renew(Scan $scan, ItemView $item, Actor $actor): LoanView
+    {
+        $actor->orRefuse(Permission::Renew);
+        $loanId = $this->loans->openOf($item->id)?->id() ?? throw new Conflict('loan-ended', 'This loan has ended. Lend the item anew.');
+
+        return ($this->renewLoan)($loanId, new Renewal($scan->id, $scan->override), $actor);
     }
 
     private function takeIn(Scan $scan, string $code, Actor $actor): ScanView

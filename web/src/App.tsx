@@ -1,0 +1,48 @@
+import { useQuery } from '@tanstack/react-query';
+import { lazy, type ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, Navigate, Route, Routes } from 'react-router';
+import type { Schemas } from './api/client';
+import { me as meQuery } from './api/queries';
+import { SignInPage } from './areas/access/SignInPage';
+import { Shell } from './shell/Shell';
+
+const DeskPage = lazy(() => import('./areas/desk/DeskPage'));
+const CataloguePage = lazy(() => import('./areas/catalogue/CataloguePage'));
+const PatronsPage = lazy(() => import('./areas/patrons/PatronsPage'));
+const JournalPage = lazy(() => import('./areas/reports/JournalPage'));
+const HousePage = lazy(() => import('./areas/house/HousePage'));
+
+export function App() {
+  const { t } = useTranslation();
+  const { data: me, isError } = useQuery(meQuery);
+  if (isError) return <p className="empty">{t('common.noAnswer')}</p>;
+  if (me === undefined) return <p className="empty">{t('common.loading')}</p>;
+  if (me === null) return <SignInPage />;
+  return (
+    <Routes>
+      <Route element={<Shell me={me} />}>
+        <Route index element={<Navigate to="/desk" replace />} />
+        <Route path="/desk" element={<DeskPage />} />
+        <Route path="/catalogue/:id?" element={<For me={me} permission="catalogue.view" page={<CataloguePage />} />} />
+        <Route path="/patrons/:id?" element={<For me={me} permission="patrons.view" page={<PatronsPage />} />} />
+        <Route path="/reports" element={<For me={me} permission="journal.view" page={<JournalPage />} />} />
+        <Route path="/house" element={<For me={me} permission="house.view" page={<HousePage />} />} />
+        <Route
+          path="*"
+          element={
+            <div className="empty">
+              <p>{t('common.notFoundPage')}</p>
+              <Link to="/desk">{t('common.toDesk')}</Link>
+            </div>
+          }
+        />
+      </Route>
+    </Routes>
+  );
+}
+
+function For({ me, permission, page }: { me: Schemas['MeView']; permission: string; page: ReactNode }) {
+  const { t } = useTranslation();
+  return me.permissions.includes(permission) ? page : <p className="empty">{t('common.notPermitted')}</p>;
+}

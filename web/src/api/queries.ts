@@ -1,0 +1,65 @@
+import { queryOptions } from '@tanstack/react-query';
+import { answered, api, ApiProblem, inTime } from './client';
+
+export const me = queryOptions({
+  queryKey: ['me'],
+  queryFn: async () => {
+    try {
+      return await answered(api.GET('/api/me', { signal: inTime() }));
+    } catch (error) {
+      if (error instanceof ApiProblem && error.status === 401) return null;
+      throw error;
+    }
+  },
+  staleTime: 60_000,
+});
+
+export const branches = queryOptions({
+  queryKey: ['branches'],
+  queryFn: () => answered(api.GET('/api/branches')),
+  staleTime: Infinity,
+});
+
+export const house = queryOptions({ queryKey: ['house'], queryFn: () => answered(api.GET('/api/house')), staleTime: Infinity });
+
+export const houseRules = queryOptions({ queryKey: ['house-rules'], queryFn: () => answered(api.GET('/api/house-rules')) });
+
+export const tape = queryOptions({ queryKey: ['tape'], queryFn: () => answered(api.GET('/api/tape')), staleTime: Infinity });
+
+export const lantern = (typed: string) =>
+  queryOptions({
+    queryKey: ['lantern', typed],
+    queryFn: () => answered(api.GET('/api/lantern', { params: { query: { q: typed } } })),
+    enabled: typed.trim().length > 1,
+    staleTime: 10_000,
+  });
+
+export const record = (id: number) =>
+  queryOptions({ queryKey: ['record', id], queryFn: () => answered(api.GET('/api/records/{id}', { params: { path: { id } } })) });
+
+export const itemsOfRecord = (recordId: number) =>
+  queryOptions({
+    queryKey: ['record', recordId, 'items'],
+    queryFn: () => answered(api.GET('/api/records/{recordId}/items', { params: { path: { recordId } } })),
+  });
+
+export const patron = (id: number) =>
+  queryOptions({ queryKey: ['patron', id], queryFn: () => answered(api.GET('/api/patrons/{id}', { params: { path: { id } } })) });
+
+export const loansOfPatron = (id: number) =>
+  queryOptions({
+    queryKey: ['patron', id, 'loans'],
+    queryFn: () => answered(api.GET('/api/patrons/{id}/loans', { params: { path: { id } } })),
+  });
+
+export const endedLoansOfPatron = (id: number) =>
+  queryOptions({
+    queryKey: ['patron', id, 'ended-loans'],
+    queryFn: () => answered(api.GET('/api/patrons/{id}/ended-loans', { params: { path: { id } } })),
+  });
+
+export const journalOf = (subject: string) =>
+  queryOptions({
+    queryKey: ['journal', subject],
+    queryFn: () => answered(api.GET('/api/journal-entries', { params: { query: { filter: { subject }, limit: 20 } } })),
+  });

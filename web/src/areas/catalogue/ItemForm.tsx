@@ -1,0 +1,125 @@
+import { Button } from '@mui/material';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useTranslation } from 'react-i18next';
+import { answered, api, inTime, type Schemas } from '../../api/client';
+import { house as houseQuery, itemsOfRecord } from '../../api/queries';
+import { Field } from '../../ui/Field';
+import { ProblemNote } from '../../ui/ProblemNote';
+import { useForm } from '../../ui/useForm';
+
+type Item = Schemas['ItemView'];
+const BY_HAND = ['available', 'in-process', 'in-repair', 'claimed-returned', 'lost', 'missing', 'withdrawn'] as const;
+const TEXTS = ['barcode', 'prefix', 'callNumber', 'suffix', 'copy', 'price'] as const;
+
+const valuesOf = (item: Item) => ({
+  barcode: item.barcode,
+  status: item.status as string,
+  branch: item.branch,
+  location: item.location,
+  lendingClass: item.lendingClass,
+  prefix: item.prefix,
+  callNumber: item.callNumber,
+  suffix: item.suffix,
+  copy: item.copy,
+  price: item.price ?? '',
+  acquiredOn: item.acquiredOn ?? '',
+  staffNote: item.staffNote,
+});
+
+interface Props {
+  recordId: number;
+  item: Item | null;
+  /** A new item begins like another of the same title. */
+  like: Item | null;
+  onClose: () => void;
+}
+
+export function ItemForm({ recordId, item, like, onClose }: Props) {
+  const { t } = useTranslation();
+  const client = useQueryClient();
+  const { data: house } = useQuery(houseQuery);
+  const begin =
+    item ?? (like === null ? null : { ...like, barcode: '', copy: '', status: 'available' as const, staffNote: '', acquiredOn: null });
+  const blank = {
+    barcode: '',
+    status: 'available',
+    branch: '',
+    location: '',
+    lendingClass: '',
+    prefix: '',
+    callNumber: '',
+    suffix: '',
+    copy: '',
+    price: '',
+    acquiredOn: '',
+    staffNote: '',
+  };
+  const form = useForm({
+    values: begin === null ? blank : valuesOf(begin),
+    version: item?.version ?? null,
+    save: (values, act) => {
+      const body = { ...values, ...act, price: values.price || null, acquiredOn: values.acquiredOn || null };
+      return item === null
+        ? answered(api.POST('/api/records/{recordId}/items', { params: { path: { recordId } }, body, signal: inTime() }))
+        : answered(api.PUT('/api/items/{id}', { params: { path: { id: item.id } }, body, signal: inTime() }));
+    },
+    onSaved: () => {
+      void client.invalidateQueries({ queryKey: itemsOfRecord(recordId).queryKey });
+      void client.invalidateQueries({ queryKey: ['records'] });
+      void client.invalidateQueries({ queryKey: ['journal'] });
+      onClose();
+    },
+    staleValues: valuesOf,
+  });
+  const field = (name: keyof typeof form.values) => {
+    const now = form.isNow(name);
+    return {
+      name,
+      label: t(`item.${name}`),
+      value: form.values[name],
+      onChange: form.set(name),
+      error: form.sentence(name),
+      hint: now === undefined ? undefined : t('item.isNow', { value: now }),
+    };
+  };
+  const isSetByLending = item !== null && !BY_HAND.some((status) => status === item.status);
+  const statuses = isSetByLending ? [item.status] : BY_HAND;
+  const list = (entries: { code: string; name: string }[] | undefined) =>
+    (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
+  if (house === undefined) return <p className="quiet">{t('common.loading')}</p>;
+  return (
+    <form
+      className="sheet"
+      aria-label={item === null ? t('catalogue.addItem') : t('catalogue.editItem', { barcode: item.barcode })}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') onClose();
+      }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        form.submit();
+      }}
+    >
+      {form.isStale ? <p className="note is-lit">{t('item.stale')}</p> : null}
+      <div className="fields">
+        {TEXTS.map((name) => (
+          <Field key={name} {...field(name)} required={name === 'barcode'} autoFocus={name === 'barcode'} />
+        ))}
+        <Field {...field('branch')} required options={list(house.branches)} />
+        <Field {...field('location')} required options={list(house.locations)} />
+        <Field {...field('lendingClass')} required options={list(house.lendingClasses)} />
+        <Field {...field('status')} options={statuses.map((status) => ({ value: status, label: t(`status.${status}`) }))} />
+        <Field {...field('acquiredOn')} type="date" />
+        <div className="wide">
+          <Field {...field('staffNote')} multiline />
+        </div>
+      </div>
+      <ProblemNote error={form.otherError} />
+      <div className="row-of-things">
+        <Button type="submit" variant="contained" disabled={form.isSaving}>
+          {t('catalogue.saveItem')}
+        </Button>
+        <Button onClick={onClose}>{t('common.cancel')}</Button>
+      </div>
+    </form>
+  );
+}

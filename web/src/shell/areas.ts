@@ -1,0 +1,16 @@
+import Book from '@mui/icons-material/AutoStoriesOutlined';
+import Card from '@mui/icons-material/BadgeOutlined';
+import Rule from '@mui/icons-material/RuleOutlined';
+import DeskIcon from '@mui/icons-material/DesktopWindowsOutlined';
+import Report from '@mui/icons-material/SummarizeOutlined';
+
+/** The areas in the order of the working day; the digit is the place in the full day, so that it never changes. */
+export const AREAS = [
+  { key: 'desk', path: '/desk', digit: 1, Icon: DeskIcon, permission: 'catalogue.view' },
+  { key: 'catalogue', path: '/catalogue', digit: 4, Icon: Book, permission: 'catalogue.view' },
+  { key: 'patrons', path: '/patrons', digit: 5, Icon: Card, permission: 'patrons.view' },
+  { key: 'reports', path: '/reports', digit: 8, Icon: Report, permission: 'journal.view' },
+  { key: 'house', path: '/house', digit: 9, Icon: Rule, permission: 'house.view' },
+] as const;
+
+export type AreaKey = (typeof AREAS)[number]['key'];
