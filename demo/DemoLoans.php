@@ -79,9 +79,9 @@ final readonly class DemoLoans
     }
 
     /**
-     * @param non-empty-list<int>                     $patrons
-     * @param array<int, array{string, int}>          $items
-     * @param array<int, list<array{string, int}>>    $returns
+     * @param non-empty-list<int>                  $patrons
+     * @param array<int, array{string, int}>       $items
+     * @param array<int, list<array{string, int}>> $returns
      */
     private function lend(int $day, Dice $dice, array $patrons, Actor $actor, \DateTimeImmutable $today, array &$items, array &$returns): void
     {
@@ -97,8 +97,10 @@ final readonly class DemoLoans
         $period = (int) $today->diff($loan->dueAt)->format('%r%a') - $day;
         $late = $dice->percent(12) ? $dice->between(1, 40) : -$dice->between(0, max(0, min(14, $period - 1)));
         $returns[max($day + 1, $day + $period + $late)][] = [$barcode, $branch];
-        $items[$index] = $items[array_key_last($items)];
-        array_pop($items);
+        $last = array_pop($items);
+        if (isset($items[$index]) && null !== $last) {
+            $items[$index] = $last;
+        }
     }
 
     private function giveBack(string $barcode, int $branch, Actor $actor, Dice $dice): void

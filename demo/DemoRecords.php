@@ -7,6 +7,7 @@ namespace TinLantern\Demo;
 use TinLantern\Core\Marc\ControlField;
 use TinLantern\Core\Marc\DataField;
 use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Search\Fold;
 
 /**
  * The stock of the Vesper Isles, as records with their items in 852 and 876. The same seed gives the same stock.
@@ -91,7 +92,7 @@ final class DemoRecords
     /** @return array{string, string, string, string, string, list<DataField>, string} leader 06-07, title, call number, location, lending class, subjects, extent */
     private function shape(string $kind, string $family, int $year): array
     {
-        $mark = strtoupper(substr(iconv('UTF-8', 'ASCII//TRANSLIT', $family) ?: $family, 0, 3));
+        $mark = strtoupper(substr(Fold::text($family), 0, 3));
         $title = $this->title();
         $pages = \sprintf('%d pages ; %d cm', $this->dice->between(48, 620), $this->dice->between(18, 30));
         $isNew = $year >= $this->thisYear - 1 && $this->dice->percent(60);

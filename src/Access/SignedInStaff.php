@@ -23,10 +23,10 @@ final readonly class SignedInStaff implements AccessTokenHandlerInterface
     public function getUserBadgeFrom(#[\SensitiveParameter] string $accessToken): UserBadge
     {
         $row = $this->connection->fetchAssociative(
-            "SELECT s.id, s.sign_in_name, s.name, r.code AS role, b.id AS branch_id, b.code AS branch_code, b.name AS branch_name, i.desk,
+            'SELECT s.id, s.sign_in_name, s.name, r.code AS role, b.id AS branch_id, b.code AS branch_code, b.name AS branch_name, i.desk,
                 (SELECT GROUP_CONCAT(p.permission) FROM role_permission p WHERE p.role_id = s.role_id) AS permissions
              FROM sign_in i JOIN staff s ON s.id = i.staff_id JOIN role r ON r.id = s.role_id JOIN branch b ON b.id = i.branch_id
-             WHERE i.token_hash = ? AND i.expires_at > ? AND s.is_active = 1",
+             WHERE i.token_hash = ? AND i.expires_at > ? AND s.is_active = 1',
             [hash('sha256', $accessToken, true), $this->clock->now()->format('Y-m-d H:i:s')],
         );
         if (false === $row) {
@@ -38,7 +38,7 @@ final readonly class SignedInStaff implements AccessTokenHandlerInterface
             $row['sign_in_name'],
             $row['name'],
             $row['role'],
-            array_values(array_filter(explode(',', (string) $row['permissions']))),
+            null === $row['permissions'] ? [] : explode(',', $row['permissions']),
             $row['branch_id'],
             $row['branch_code'],
             $row['branch_name'],

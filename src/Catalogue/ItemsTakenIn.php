@@ -12,9 +12,9 @@ use TinLantern\Catalogue\Search\HeldItem;
 final readonly class ItemsTakenIn
 {
     /**
-     * @param array<int, list<HeldItem>>   $held     by record id
-     * @param array<int, list<string>>     $problems sentences, by record id; after atPlaces() by place in the file
-     * @param array<string, string>        $unknownCodes a sentence for each code that the house does not know
+     * @param array<int, list<HeldItem>> $held         by record id
+     * @param array<int, list<string>>   $problems     sentences, by record id; after atPlaces() by place in the file
+     * @param array<string, string>      $unknownCodes a sentence for each code that the house does not know
      */
     public function __construct(public int $count, public array $held, public array $problems, public array $unknownCodes)
     {

@@ -29,7 +29,6 @@ final readonly class RecordColumns
         ];
     }
 
-
     public static function titleKey(BriefDescription $brief): string
     {
         return mb_strcut(trim(preg_replace('/[^\p{L}\p{N}]+/u', ' ', Fold::text($brief->sortKey)) ?? ''), 0, 190);

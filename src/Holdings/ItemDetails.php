@@ -32,6 +32,10 @@ final readonly class ItemDetails
     /** @return array<string, mixed> for the journal: what people entered, without what follows from it */
     public function told(): array
     {
-        return array_diff_key(get_object_vars($this), ['shelfKey' => true]);
+        /** @var array<string, mixed> $all */
+        $all = get_object_vars($this);
+        unset($all['shelfKey']);
+
+        return $all;
     }
 }

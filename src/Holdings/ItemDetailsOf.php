@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace TinLantern\Holdings;
 
 use Doctrine\DBAL\Connection;
-use TinLantern\Core\CallNumber\ShelfKey;
 use TinLantern\Core\Calendar\Day;
+use TinLantern\Core\CallNumber\ShelfKey;
 use TinLantern\Core\Lending\ItemStatus;
 use TinLantern\Core\Money\Money;
 use TinLantern\House\HouseLists;
@@ -36,7 +36,7 @@ final readonly class ItemDetailsOf
             'status' => $this->statusProblem($status, $present, $form->status),
             'barcode' => $this->barcodeProblem($barcode, $itemId),
             'price' => null !== $form->price && '' !== trim($form->price) && null === $price ? \sprintf('"%s" is no price. Enter it as 12.50.', $form->price) : null,
-        ]);
+        ], static fn (?string $sentence): bool => null !== $sentence);
         if ([] !== $sentences || null === $branch || null === $location || null === $class || null === $status) {
             throw new Invalid([] === $sentences ? ['branch' => 'Choose the branch.'] : $sentences);
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace TinLantern\Holdings;
 
 use TinLantern\Catalogue\Intake\IntakeDefaults;
-use TinLantern\Core\CallNumber\ShelfKey;
 use TinLantern\Core\Calendar\Day;
+use TinLantern\Core\CallNumber\ShelfKey;
 use TinLantern\Core\Lending\ItemStatus;
 use TinLantern\Core\Marc\ItemProperty;
 use TinLantern\Core\Marc\ItemStatement;
@@ -28,7 +28,7 @@ final readonly class StatedItem
     public static function of(ItemStatement $statement, IntakeDefaults $defaults, HouseLists $lists): self
     {
         $unknown = [];
-        $code = static function (ItemProperty $property, string $default, string $what, object|null $known) use ($statement, &$unknown): void {
+        $code = static function (ItemProperty $property, string $default, string $what, ?object $known) use ($statement, &$unknown): void {
             $stated = $statement->value($property);
             if (null !== $stated && null === $known) {
                 $unknown[$what.' '.$stated] = \sprintf('The house does not know the %s "%s"; its items were given "%s".', $what, $stated, $default);

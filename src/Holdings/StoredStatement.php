@@ -18,7 +18,7 @@ use TinLantern\Core\Marc\PlacedField;
 final readonly class StoredStatement
 {
     /**
-     * @param array<string, string> $stated  what the fields said, in terms of the house, by ItemProperty
+     * @param array<string, string> $stated what the fields said, in terms of the house, by ItemProperty
      * @param list<PlacedField>     $fields
      */
     private function __construct(private ItemMapping $mapping, private array $stated, private array $fields)

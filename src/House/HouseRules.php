@@ -80,8 +80,8 @@ final class HouseRules implements ResetInterface
         $week = [];
         $closed = [];
         $rows = $this->connection->iterateAssociative(
-            "SELECT weekday, opens, closes, NULL AS day FROM opening WHERE branch_id = :branch
-             UNION ALL SELECT NULL, NULL, NULL, day FROM closed_day WHERE branch_id = :branch ORDER BY weekday, opens",
+            'SELECT weekday, opens, closes, NULL AS day FROM opening WHERE branch_id = :branch
+             UNION ALL SELECT NULL, NULL, NULL, day FROM closed_day WHERE branch_id = :branch ORDER BY weekday, opens',
             ['branch' => $branchId],
         );
         /** @var array{weekday: int|null, opens: int|null, closes: int|null, day: string|null} $row */

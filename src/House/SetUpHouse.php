@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace TinLantern\House;
 
 use Doctrine\DBAL\Connection;
-use TinLantern\Core\CallNumber\Scheme;
 use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Calendar\Opening;
+use TinLantern\Core\CallNumber\Scheme;
 use TinLantern\Journal\Journal;
 use TinLantern\Journal\Subject;
 use TinLantern\Platform\Actor;

@@ -40,7 +40,7 @@ final readonly class ChangePatron
             if ($before->barredBecause !== $after->barredBecause) {
                 $actor->orRefuse(Permission::BarPatrons);
             }
-            $changes = Changes::between(get_object_vars($before), get_object_vars($after));
+            $changes = Changes::between($before->told(), $after->told());
             if (!$changes->areNone()) {
                 $patron->describe($after);
                 $this->patrons->save($patron);

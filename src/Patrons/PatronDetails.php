@@ -27,4 +27,13 @@ final readonly class PatronDetails
         public ?string $staffNote,
     ) {
     }
+
+    /** @return array<string, mixed> for the journal */
+    public function told(): array
+    {
+        /** @var array<string, mixed> $all */
+        $all = get_object_vars($this);
+
+        return $all;
+    }
 }

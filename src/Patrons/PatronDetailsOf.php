@@ -30,7 +30,7 @@ final readonly class PatronDetailsOf
             'membership' => null === $membership ? \sprintf('There is no membership "%s". Choose one of the list.', $form->membership) : null,
             'cardNumber' => $this->cardNumberProblem($cardNumber, $patronId),
             'birthDate' => null !== $form->birthDate && Day::of($form->birthDate)->isAfter($this->today()) ? 'The birth date lies in the future.' : null,
-        ]);
+        ], static fn (?string $sentence): bool => null !== $sentence);
         if ([] !== $sentences || null === $branch || null === $membership) {
             throw new Invalid([] === $sentences ? ['branch' => 'Choose the home branch.'] : $sentences);
         }

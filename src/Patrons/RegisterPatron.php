@@ -37,7 +37,7 @@ final readonly class RegisterPatron
             }
             $patron = Patron::register($details, $this->clock->now());
             $this->patrons->save($patron);
-            $this->journal->tell($actor, 'patron-registered', Subject::Patron, $patron->id(), null, get_object_vars($details));
+            $this->journal->tell($actor, 'patron-registered', Subject::Patron, $patron->id(), null, $details->told());
 
             return $this->page->of($patron->id());
         });

@@ -14,7 +14,7 @@ use TinLantern\Core\Calendar\Day;
 final class DayNormalizer implements DenormalizerInterface
 {
     /** @param array<string, mixed> $context */
-    public function denormalize(mixed $data, string $type, ?string $format = null, array $context = []): Day
+    public function denormalize(mixed $data, string $type, ?string $format = null, array $context = []): mixed
     {
         return (\is_string($data) ? Day::tryFrom($data) : null) ?? throw new NotNormalizableValueException('This is no day.');
     }

@@ -12,9 +12,9 @@ use TinLantern\Core\Calendar\Day;
 final readonly class LoanRule
 {
     /**
-     * @param int|null $limit        open loans of the lending class at most, for one patron; null: no limit of its own
-     * @param Day|null $endsOn       no loan goes past this day (the end of a term)
-     * @param bool     $fromDueDate  a renewal counts from the old due date; else from the day of renewal
+     * @param int|null $limit       open loans of the lending class at most, for one patron; null: no limit of its own
+     * @param Day|null $endsOn      no loan goes past this day (the end of a term)
+     * @param bool     $fromDueDate a renewal counts from the old due date; else from the day of renewal
      */
     public function __construct(
         public int $id,

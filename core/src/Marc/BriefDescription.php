@@ -16,10 +16,10 @@ final readonly class BriefDescription
     private const LISTED_AUTHORS = 3;
 
     /**
-     * @param string       $title   245 $a$b$n$p without the closing punctuation; "Untitled" is never invented: it may be empty
-     * @param string       $sortKey the title without its leading article (245 indicator 2)
-     * @param list<string> $isbns   as ISBN-13, valid ones only
-     * @param int|null     $year    from 008, else the first four digits of the date of publication
+     * @param string       $title    245 $a$b$n$p without the closing punctuation; "Untitled" is never invented: it may be empty
+     * @param string       $sortKey  the title without its leading article (245 indicator 2)
+     * @param list<string> $isbns    as ISBN-13, valid ones only
+     * @param int|null     $year     from 008, else the first four digits of the date of publication
      * @param string       $language three-letter code, or empty
      */
     private function __construct(
@@ -47,7 +47,7 @@ final readonly class BriefDescription
 
         return new self(
             $title,
-            self::withoutArticle($title, $titleField?->indicator2 ?? '0'),
+            self::withoutArticle($title, null === $titleField ? '0' : $titleField->indicator2),
             self::author($record, $titleField),
             self::trimmed($record->firstData('250')?->joined('ab') ?? ''),
             $published,

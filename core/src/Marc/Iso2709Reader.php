@@ -37,7 +37,7 @@ final class Iso2709Reader
         yield from $this->wholeRecords();
         $this->drop($this->strayBytes());
         if ('' !== $this->buffer) {
-            yield $this->malformed(sprintf(
+            yield $this->malformed(\sprintf(
                 'the file ends in the middle of it: %d bytes and no record terminator. Ask for the file again.',
                 \strlen($this->buffer),
             ));
@@ -61,7 +61,7 @@ final class Iso2709Reader
         }
         $this->buffer = substr($this->buffer, $from);
         if (\strlen($this->buffer) > 2 * self::LONGEST_RECORD) {
-            yield $this->malformed(sprintf('no record terminator within %d bytes; they were passed over.', \strlen($this->buffer)));
+            yield $this->malformed(\sprintf('no record terminator within %d bytes; they were passed over.', \strlen($this->buffer)));
             $this->drop(\strlen($this->buffer));
         }
     }
@@ -73,7 +73,7 @@ final class Iso2709Reader
     private function lengthOfFirst(string $bytes): int
     {
         $length = \strlen($bytes);
-        if ($length === (int) substr($bytes, 0, 5) ) {
+        if ($length === (int) substr($bytes, 0, 5)) {
             return $length;
         }
         if (1 === preg_match(self::LOOKS_LIKE_LEADER, $bytes, $found, \PREG_OFFSET_CAPTURE, 1)) {
@@ -107,12 +107,12 @@ final class Iso2709Reader
             $tag = substr($bytes, $entry, 3);
             $where = substr($bytes, $entry + 3, 9);
             if (!ctype_digit($where)) {
-                throw new Unreadable(sprintf('the directory entry for field %s has something other than digits in its length or start.', self::shown($tag)));
+                throw new Unreadable(\sprintf('the directory entry for field %s has something other than digits in its length or start.', self::shown($tag)));
             }
             $length = (int) substr($where, 0, 4);
             $data = substr($bytes, $base + (int) substr($where, 4), $length);
             if (\strlen($data) !== $length || !str_ends_with($data, "\x1E") || strpos($data, "\x1E") !== $length - 1) {
-                throw new Unreadable(sprintf('field %s does not stand where the directory says.', self::shown($tag)));
+                throw new Unreadable(\sprintf('field %s does not stand where the directory says.', self::shown($tag)));
             }
             $fields[] = self::field($tag, substr($data, 0, -1));
         }
@@ -124,21 +124,21 @@ final class Iso2709Reader
     {
         $actual = \strlen($bytes);
         if ($actual < MarcRecord::LEADER_LENGTH + 2) {
-            throw new Unreadable(sprintf('it has only %d bytes, too few for a leader and a directory.', $actual));
+            throw new Unreadable(\sprintf('it has only %d bytes, too few for a leader and a directory.', $actual));
         }
         $declared = substr($bytes, 0, 5);
         if (!ctype_digit($declared)) {
-            throw new Unreadable(sprintf('the leader begins with "%s" instead of a length of five digits.', self::shown($declared)));
+            throw new Unreadable(\sprintf('the leader begins with "%s" instead of a length of five digits.', self::shown($declared)));
         }
         if (self::RECORD_TERMINATOR !== $bytes[$actual - 1]) {
             throw new Unreadable('its record terminator is missing.');
         }
         if ((int) $declared !== $actual) {
-            throw new Unreadable(sprintf('the leader says %d bytes, but the record ends after %d.', (int) $declared, $actual));
+            throw new Unreadable(\sprintf('the leader says %d bytes, but the record ends after %d.', (int) $declared, $actual));
         }
         $base = substr($bytes, 12, 5);
         if (!ctype_digit($base) || (int) $base > $actual - 1 || (int) $base <= MarcRecord::LEADER_LENGTH) {
-            throw new Unreadable(sprintf('the leader gives "%s" as the place where the fields begin.', self::shown($base)));
+            throw new Unreadable(\sprintf('the leader gives "%s" as the place where the fields begin.', self::shown($base)));
         }
         if ("\x1E" !== $bytes[(int) $base - 1] || 0 !== ((int) $base - MarcRecord::LEADER_LENGTH - 1) % 12) {
             throw new Unreadable('its directory is not a row of entries of twelve characters.');
@@ -154,8 +154,8 @@ final class Iso2709Reader
         }
         $valid = \strlen(mb_strcut($bytes, 0, self::validUtf8Length($bytes), 'UTF-8'));
         throw new Unreadable('a' === $scheme
-            ? sprintf('it claims to be UTF-8, but byte %d of the record is not.', $valid)
-            : sprintf('it is in MARC-8 (byte %d of the record); this file has to be converted to UTF-8 first.', $valid));
+            ? \sprintf('it claims to be UTF-8, but byte %d of the record is not.', $valid)
+            : \sprintf('it is in MARC-8 (byte %d of the record); this file has to be converted to UTF-8 first.', $valid));
     }
 
     private static function validUtf8Length(string $bytes): int
@@ -168,23 +168,23 @@ final class Iso2709Reader
     private static function field(string $tag, string $data): ControlField|DataField
     {
         if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
-            throw new Unreadable(sprintf('"%s" is no tag.', self::shown($tag)));
+            throw new Unreadable(\sprintf('"%s" is no tag.', self::shown($tag)));
         }
         if (ControlField::isTag($tag)) {
             if (str_contains($data, "\x1F")) {
-                throw new Unreadable(sprintf('the control field %s contains a subfield delimiter.', $tag));
+                throw new Unreadable(\sprintf('the control field %s contains a subfield delimiter.', $tag));
             }
 
             return new ControlField($tag, $data);
         }
         $parts = explode("\x1F", $data);
         if (2 !== \strlen($parts[0])) {
-            throw new Unreadable(sprintf('field %s has "%s" where its two indicators should be.', $tag, self::shown($parts[0])));
+            throw new Unreadable(\sprintf('field %s has "%s" where its two indicators should be.', $tag, self::shown($parts[0])));
         }
         $subfields = [];
         foreach (\array_slice($parts, 1) as $part) {
             if ('' === $part) {
-                throw new Unreadable(sprintf('field %s has a subfield without a code.', $tag));
+                throw new Unreadable(\sprintf('field %s has a subfield without a code.', $tag));
             }
             $code = \ord($part[0]) < 0x80 ? $part[0] : mb_substr($part, 0, 1, 'UTF-8');
             $subfields[] = new Subfield($code, substr($part, \strlen($code)));

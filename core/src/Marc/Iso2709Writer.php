@@ -22,17 +22,17 @@ final class Iso2709Writer
         foreach ($record->fields as $field) {
             $data = $this->fieldData($field);
             if (\strlen($data) > 9_999) {
-                throw new NotExpressible(sprintf('Field %s has %d bytes; ISO 2709 carries 9,999. Export this record as MARCXML.', $field->tag, \strlen($data)));
+                throw new NotExpressible(\sprintf('Field %s has %d bytes; ISO 2709 carries 9,999. Export this record as MARCXML.', $field->tag, \strlen($data)));
             }
-            $directory .= sprintf('%s%04d%05d', $field->tag, \strlen($data), \strlen($body));
+            $directory .= \sprintf('%s%04d%05d', $field->tag, \strlen($data), \strlen($body));
             $body .= $data;
         }
         $base = MarcRecord::LEADER_LENGTH + \strlen($directory) + 1;
         $length = $base + \strlen($body) + 1;
         if ($length > 99_999) {
-            throw new NotExpressible(sprintf('The record has %d bytes; ISO 2709 carries 99,999. Export it as MARCXML.', $length));
+            throw new NotExpressible(\sprintf('The record has %d bytes; ISO 2709 carries 99,999. Export it as MARCXML.', $length));
         }
-        $leader = sprintf('%05d%s%05d%s', $length, substr($record->leader, 5, 7), $base, substr($record->leader, 17));
+        $leader = \sprintf('%05d%s%05d%s', $length, substr($record->leader, 5, 7), $base, substr($record->leader, 17));
 
         return $leader.$directory."\x1E".$body."\x1D";
     }
@@ -53,7 +53,7 @@ final class Iso2709Writer
     private function text(string $tag, string $text): string
     {
         if (\strlen($text) !== strcspn($text, "\x1D\x1E\x1F")) {
-            throw new NotExpressible(sprintf('Field %s holds a delimiter of ISO 2709 as text. Remove it from the record.', $tag));
+            throw new NotExpressible(\sprintf('Field %s holds a delimiter of ISO 2709 as text. Remove it from the record.', $tag));
         }
 
         return $text;

@@ -26,7 +26,7 @@ final class ItemFields
                 continue;
             }
             if ($field->tag === $mapping->tag && $barcodes[$barcode]++ > 0) {
-                $remarks[] = sprintf('barcode %s stands in two fields %s of the record; the second was kept as a field of the record.', $barcode, $field->tag);
+                $remarks[] = \sprintf('barcode %s stands in two fields %s of the record; the second was kept as a field of the record.', $barcode, $field->tag);
                 $own[] = $field;
                 continue;
             }
@@ -44,8 +44,8 @@ final class ItemFields
      * The record with its items' fields. Fields without a place (of items that never stood in a record) are put behind
      * the last field whose tag is not greater.
      *
-     * @param list<PlacedField>           $placed
-     * @param list<DataField>             $unplaced
+     * @param list<PlacedField> $placed
+     * @param list<DataField>   $unplaced
      */
     public static function join(MarcRecord $record, array $placed, array $unplaced): MarcRecord
     {
@@ -134,7 +134,7 @@ final class ItemFields
             }
             $barcode = self::barcodeIn($field, $mapping);
             if (null === $barcode) {
-                $remarks[] = sprintf('a field %s has no barcode; it was kept as a field of the record and no item was made.', $field->tag);
+                $remarks[] = \sprintf('a field %s has no barcode; it was kept as a field of the record and no item was made.', $field->tag);
             } else {
                 $barcodes[$barcode] = 0;
             }

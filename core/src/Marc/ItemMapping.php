@@ -47,14 +47,14 @@ final readonly class ItemMapping
             return self::holdings();
         }
         if (1 !== preg_match('/^([0-9A-Za-z]{3}):(.+)$/', $written, $parts) || ControlField::isTag($parts[1])) {
-            throw new \InvalidArgumentException(sprintf('"%s" is no mapping. Write the tag, a colon, and pairs: 952:barcode=p,branch=a,callNumber=o.', $written));
+            throw new \InvalidArgumentException(\sprintf('"%s" is no mapping. Write the tag, a colon, and pairs: 952:barcode=p,branch=a,callNumber=o.', $written));
         }
         $main = [];
         foreach (explode(',', $parts[2]) as $pair) {
             [$name, $codes] = explode('=', trim($pair), 2) + [1 => ''];
             $property = ItemProperty::tryFrom($name);
             if (null === $property || 1 !== preg_match('/^[0-9a-z]+$/', $codes)) {
-                throw new \InvalidArgumentException(sprintf('"%s" in the mapping is not understood. Properties: %s; give each its subfield code, as in branch=a.', $pair, implode(', ', array_column(ItemProperty::cases(), 'value'))));
+                throw new \InvalidArgumentException(\sprintf('"%s" in the mapping is not understood. Properties: %s; give each its subfield code, as in branch=a.', $pair, implode(', ', array_column(ItemProperty::cases(), 'value'))));
             }
             $main[$property->value] = $codes;
         }

@@ -65,18 +65,18 @@ final class LineText
     {
         $tag = substr($line, 0, 3);
         if (1 !== preg_match('/^[0-9A-Za-z]{3} /', $line)) {
-            throw new Unreadable(sprintf('Line %d: begin with a tag of three characters and a blank.', $number));
+            throw new Unreadable(\sprintf('Line %d: begin with a tag of three characters and a blank.', $number));
         }
         if (ControlField::isTag($tag)) {
             return new ControlField($tag, self::unescaped(substr($line, 4)));
         }
         $character = '(?:\\\\x[0-9A-F]{2}|\\\\[\\\\$]|[^\\\\])';
         if (1 !== preg_match("/^({$character})({$character}) ?/", substr($line, 4), $indicators)) {
-            throw new Unreadable(sprintf('Line %d: give field %s two indicators, # for a blank one.', $number, $tag));
+            throw new Unreadable(\sprintf('Line %d: give field %s two indicators, # for a blank one.', $number, $tag));
         }
         $rest = substr($line, 4 + \strlen($indicators[0]));
         if ('' !== $rest && !str_starts_with($rest, '$')) {
-            throw new Unreadable(sprintf('Line %d: begin the text of field %s with $ and a subfield code.', $number, $tag));
+            throw new Unreadable(\sprintf('Line %d: begin the text of field %s with $ and a subfield code.', $number, $tag));
         }
 
         return new DataField($tag, self::parseIndicator($indicators[1]), self::parseIndicator($indicators[2]), self::subfields($rest, $number));
@@ -90,7 +90,7 @@ final class LineText
         foreach (\array_slice(false === $parts ? [] : $parts, 1) as $part) {
             $value = self::unescaped($part);
             if ('' === $value) {
-                throw new Unreadable(sprintf('Line %d: a $ without a subfield code behind it; write \$ for a dollar sign.', $number));
+                throw new Unreadable(\sprintf('Line %d: a $ without a subfield code behind it; write \$ for a dollar sign.', $number));
             }
             $code = \ord($value[0]) < 0x80 ? $value[0] : mb_substr($value, 0, 1, 'UTF-8');
             $subfields[] = new Subfield($code, substr($value, \strlen($code)));
@@ -123,7 +123,7 @@ final class LineText
             $text = str_replace('$', '\\$', $text);
         }
 
-        return preg_replace_callback('/[\x00-\x08\x0A-\x1F]/', static fn (array $found): string => sprintf('\x%02X', \ord($found[0])), $text) ?? '';
+        return preg_replace_callback('/[\x00-\x08\x0A-\x1F]/', static fn (array $found): string => \sprintf('\x%02X', \ord($found[0])), $text) ?? '';
     }
 
     private static function unescaped(string $text): string

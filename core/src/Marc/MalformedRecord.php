@@ -20,6 +20,6 @@ final readonly class MalformedRecord
 
     public function sentence(): string
     {
-        return sprintf('Record %d (at byte %d): %s', $this->number, $this->position, $this->problem);
+        return \sprintf('Record %d (at byte %d): %s', $this->number, $this->position, $this->problem);
     }
 }

@@ -18,7 +18,7 @@ final readonly class MarcRecord
     public function __construct(public string $leader, public array $fields)
     {
         if (self::LEADER_LENGTH !== \strlen($leader)) {
-            throw new \InvalidArgumentException(sprintf('A leader has 24 bytes, this one has %d.', \strlen($leader)));
+            throw new \InvalidArgumentException(\sprintf('A leader has 24 bytes, this one has %d.', \strlen($leader)));
         }
     }
 

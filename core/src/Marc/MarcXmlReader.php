@@ -37,7 +37,7 @@ final class MarcXmlReader
             $this->buffer .= $chunk;
             yield from $this->wholeRecords();
             if (\strlen($this->buffer) > self::LONGEST_RECORD) {
-                yield $this->malformed(sprintf('it does not end within %d bytes; they were passed over.', self::LONGEST_RECORD));
+                yield $this->malformed(\sprintf('it does not end within %d bytes; they were passed over.', self::LONGEST_RECORD));
                 $this->drop(\strlen($this->buffer));
             }
         }
@@ -100,7 +100,7 @@ final class MarcXmlReader
         }
         $record = $document->documentElement?->firstElementChild;
         if (!$loaded || null === $record) {
-            throw new Unreadable(sprintf('it is not well-formed XML (%s).', trim($error->message ?? 'no element')));
+            throw new Unreadable(\sprintf('it is not well-formed XML (%s).', trim($error->message ?? 'no element')));
         }
 
         return $this->record($record);
@@ -112,7 +112,7 @@ final class MarcXmlReader
         $prolog = $this->prolog ?? '';
         if (1 === preg_match('/<\?xml[^>]*encoding\s*=\s*["\']([\w.:-]+)["\']/', $prolog, $encoding) && 0 !== strcasecmp($encoding[1], 'UTF-8')) {
             $converted = @iconv($encoding[1], 'UTF-8', $element);
-            $element = false === $converted ? throw new Unreadable(sprintf('it is not in %s, as the file claims.', $encoding[1])) : $converted;
+            $element = false === $converted ? throw new Unreadable(\sprintf('it is not in %s, as the file claims.', $encoding[1])) : $converted;
         }
         preg_match_all('/\sxmlns:[\w.-]+\s*=\s*(?:"[^"<]*"|\'[^\'<]*\')/', $prolog, $declarations);
 
@@ -131,14 +131,14 @@ final class MarcXmlReader
                 'leader' => $leader = $child->textContent,
                 'controlfield' => $fields[] = new ControlField($this->tag($child), $child->textContent),
                 'datafield' => $fields[] = $this->dataField($child),
-                default => throw new Unreadable(sprintf('it has an element <%s>, which MARCXML does not know.', (string) $child->localName)),
+                default => throw new Unreadable(\sprintf('it has an element <%s>, which MARCXML does not know.', (string) $child->localName)),
             };
         }
         if (null === $leader) {
             throw new Unreadable('it has no leader.');
         }
         if (MarcRecord::LEADER_LENGTH !== \strlen($leader)) {
-            throw new Unreadable(sprintf('its leader has %d characters instead of 24.', \strlen($leader)));
+            throw new Unreadable(\sprintf('its leader has %d characters instead of 24.', \strlen($leader)));
         }
 
         return new MarcRecord($leader, $fields);
@@ -148,14 +148,14 @@ final class MarcXmlReader
     {
         $tag = $this->tag($element);
         if (ControlField::isTag($tag)) {
-            throw new Unreadable(sprintf('field %s has subfields, but is a control field.', $tag));
+            throw new Unreadable(\sprintf('field %s has subfields, but is a control field.', $tag));
         }
         $subfields = [];
         foreach ($element->childNodes as $child) {
             if ($child instanceof \DOMElement) {
                 $code = $child->getAttribute('code');
                 if ('subfield' !== $child->localName || 1 !== mb_strlen($code)) {
-                    throw new Unreadable(sprintf('field %s has a subfield without a code of one character.', $tag));
+                    throw new Unreadable(\sprintf('field %s has a subfield without a code of one character.', $tag));
                 }
                 $subfields[] = new Subfield($code, $child->textContent);
             }
@@ -168,10 +168,10 @@ final class MarcXmlReader
     {
         $tag = $element->getAttribute('tag');
         if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
-            throw new Unreadable(sprintf('"%s" is no tag.', $tag));
+            throw new Unreadable(\sprintf('"%s" is no tag.', $tag));
         }
         if ('controlfield' === $element->localName && !ControlField::isTag($tag)) {
-            throw new Unreadable(sprintf('field %s is written as a control field; only 001 to 009 are.', $tag));
+            throw new Unreadable(\sprintf('field %s is written as a control field; only 001 to 009 are.', $tag));
         }
 
         return $tag;
@@ -181,7 +181,7 @@ final class MarcXmlReader
     {
         $value = $element->getAttribute($name);
         if (\strlen($value) > 1) {
-            throw new Unreadable(sprintf('field %s has "%s" as an indicator.', $element->getAttribute('tag'), $value));
+            throw new Unreadable(\sprintf('field %s has "%s" as an indicator.', $element->getAttribute('tag'), $value));
         }
 
         return '' === $value ? ' ' : $value;

@@ -22,7 +22,7 @@ final class Fold
             return strtolower($text);
         }
         $decomposed = \Normalizer::normalize($text, \Normalizer::FORM_KD);
-        $bare = preg_replace('/\p{Mn}+/u', '', false === $decomposed ? $text : $decomposed) ?? $text;
+        $bare = preg_replace('/\p{Mn}+/u', '', \is_string($decomposed) ? $decomposed : $text) ?? $text;
 
         return strtr(mb_strtolower($bare, 'UTF-8'), self::LETTERS);
     }

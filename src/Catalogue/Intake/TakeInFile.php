@@ -58,7 +58,9 @@ final readonly class TakeInFile
             if (self::BATCH === \count($batch)) {
                 $this->takeInBatch($batch, $options, $report);
                 $batch = [];
-                null === $progress || $progress($report);
+                if (null !== $progress) {
+                    $progress($report);
+                }
             }
         }
         $this->takeInBatch($batch, $options, $report);

@@ -10,10 +10,9 @@ namespace TinLantern\Catalogue\Search;
 final readonly class SearchQuestion
 {
     /**
-     * @param list<string>   $words    marked words, all of which must be found; none means every record
-     * @param bool           $isPrefix the last word is the beginning of a word
-     * @param Narrowing      $narrowing
-     * @param string|null    $after    cursor of the page before
+     * @param list<string> $words    marked words, all of which must be found; none means every record
+     * @param bool         $isPrefix the last word is the beginning of a word
+     * @param string|null  $after    cursor of the page before
      */
     public function __construct(
         public array $words,

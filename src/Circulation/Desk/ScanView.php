@@ -18,9 +18,9 @@ use TinLantern\Patrons\PatronView;
 final readonly class ScanView
 {
     /**
-     * @param string               $takenFor patron, item, isbn or unknown
+     * @param string               $takenFor     patron, item, isbn or unknown
      * @param list<ReasonView>     $reasons
-     * @param list<RecordLineView> $records  for an ISBN
+     * @param list<RecordLineView> $records      for an ISBN
      * @param int|null             $journalEntry for taking it back
      */
     public function __construct(

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace TinLantern\Circulation\Desk;
 
 use Psr\Clock\ClockInterface;
+use TinLantern\Catalogue\RecordLineView;
 use TinLantern\Catalogue\RecordQuery;
 use TinLantern\Catalogue\SearchRecords;
 use TinLantern\Circulation\CheckIn;
 use TinLantern\Circulation\CheckInItem;
+use TinLantern\Circulation\CheckInView;
 use TinLantern\Circulation\CheckOut;
 use TinLantern\Circulation\CheckOutItem;
 use TinLantern\Circulation\LoanView;
@@ -20,6 +22,7 @@ use TinLantern\Core\Matching\Isbn;
 use TinLantern\Holdings\ItemPage;
 use TinLantern\Holdings\ItemView;
 use TinLantern\Patrons\PatronPage;
+use TinLantern\Patrons\PatronView;
 use TinLantern\Patrons\Repository\Patrons;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Database\Transaction;
@@ -114,7 +117,7 @@ final readonly class TakeScan
     private function renew(Scan $scan, ItemView $item, Actor $actor): LoanView
     {
         $actor->orRefuse(Permission::Renew);
-        $loanId = $this->loans->openOf($item->id)?->id() ?? throw new Conflict('loan-ended', 'This loan has ended. Lend the item anew.');
+        $loanId = $this->loans->openIdOf($item->id) ?? throw new Conflict('loan-ended', 'This loan has ended. Lend the item anew.');
 
         return ($this->renewLoan)($loanId, new Renewal($scan->id, $scan->override), $actor);
     }
@@ -138,8 +141,25 @@ final readonly class TakeScan
         return $this->view($scan, 'isbn', [] === $found->records ? ScanOutcome::Unknown : ScanOutcome::Shown, records: $found->records);
     }
 
-    private function view(Scan $scan, string $takenFor, ScanOutcome $outcome, mixed ...$more): ScanView
-    {
-        return new ScanView($scan->id, $this->clock->now()->setTimezone($this->houseZone), Lane::from($scan->lane), trim($scan->code), $takenFor, $outcome, ...$more);
+    /**
+     * @param list<ReasonView>     $reasons
+     * @param list<RecordLineView> $records
+     */
+    private function view(
+        Scan $scan,
+        string $takenFor,
+        ScanOutcome $outcome,
+        ?PatronView $patron = null,
+        ?ItemView $item = null,
+        ?LoanView $loan = null,
+        ?CheckInView $checkIn = null,
+        array $reasons = [],
+        bool $canOverride = false,
+        array $records = [],
+        ?int $journalEntry = null,
+    ): ScanView {
+        $at = $this->clock->now()->setTimezone($this->houseZone);
+
+        return new ScanView($scan->id, $at, Lane::from($scan->lane), trim($scan->code), $takenFor, $outcome, $patron, $item, $loan, $checkIn, $reasons, $canOverride, $records, $journalEntry);
     }
 }

@@ -25,9 +25,16 @@ final readonly class Loans
     /** The open loan of an item that this transaction has locked already. */
     public function openOf(int $itemId): ?Loan
     {
+        $id = $this->openIdOf($itemId);
+
+        return null === $id ? null : $this->lock($id);
+    }
+
+    public function openIdOf(int $itemId): ?int
+    {
         $id = $this->entities->getConnection()->fetchOne('SELECT id FROM loan WHERE open_item_id = ?', [$itemId]);
 
-        return is_numeric($id) ? $this->lock((int) $id) : null;
+        return is_numeric($id) ? (int) $id : null;
     }
 
     /** Writes a new loan, or what has changed in a known one. */

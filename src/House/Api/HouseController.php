@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace TinLantern\House\Api;
 
 use Symfony\Component\Routing\Attribute\Route;
+use TinLantern\Core\Lending\LoanRule;
 use TinLantern\House\Branch;
 use TinLantern\House\HouseLists;
 use TinLantern\House\HouseRules;
 use TinLantern\House\WeekOpening;
-use TinLantern\Core\Lending\LoanRule;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Api\OpenToAll;
 use TinLantern\Platform\Api\SignedIn;

@@ -56,13 +56,16 @@ class Patron
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
     private \DateTimeImmutable $registeredAt;
 
+    private function __construct(PatronDetails $details, \DateTimeImmutable $now)
+    {
+        $this->registeredAt = $now;
+        $this->expiresOn = $details->expiresOn;
+        $this->describe($details);
+    }
+
     public static function register(PatronDetails $details, \DateTimeImmutable $now): self
     {
-        $patron = new self();
-        $patron->registeredAt = $now;
-        $patron->describe($details);
-
-        return $patron;
+        return new self($details, $now);
     }
 
     public function describe(PatronDetails $details): void

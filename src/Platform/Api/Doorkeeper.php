@@ -31,7 +31,7 @@ final readonly class Doorkeeper
         }
         $needs = $event->getAttributes(Needs::class);
         if ([] === $needs && [] === $event->getAttributes(SignedIn::class)) {
-            throw new \LogicException(\sprintf('The route %s names no permission.', (string) $event->getRequest()->attributes->get('_route')));
+            throw new \LogicException(\sprintf('The route %s names no permission.', $event->getRequest()->attributes->getString('_route')));
         }
         foreach ($needs as $need) {
             $actor->orRefuse($need->permission);

@@ -11,7 +11,6 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
-use Symfony\Component\Validator\ConstraintViolationInterface;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 use TinLantern\Platform\Json;
 use TinLantern\Platform\Problem\Invalid;
@@ -39,6 +38,7 @@ final readonly class ProblemResponses
     private function response(\Throwable $thrown): Response
     {
         $invalid = $this->invalid($thrown);
+        /** @var array<string, mixed> $headers */
         $headers = $thrown instanceof HttpExceptionInterface ? $thrown->getHeaders() : [];
 
         return match (true) {
@@ -65,7 +65,6 @@ final readonly class ProblemResponses
         }
         $sentences = [];
         foreach ($failed->getViolations() as $violation) {
-            \assert($violation instanceof ConstraintViolationInterface);
             $sentences[$violation->getPropertyPath()] ??= (string) $violation->getMessage();
         }
 
@@ -98,7 +97,7 @@ final readonly class ProblemResponses
     }
 
     /**
-     * @param array<string, mixed>  $members
+     * @param array<string, mixed> $members
      * @param array<string, mixed> $headers
      */
     private static function details(int $status, string $title, string $code, string $detail, array $members = [], array $headers = []): Response

@@ -32,6 +32,9 @@ final readonly class StoredAnswers
             throw new Conflict('act-id-used', 'This id was used for another act. Send every new act with an id of its own.');
         }
 
-        return $this->serializer->deserialize($act['answer'], $view, 'json');
+        $answer = $this->serializer->deserialize($act['answer'], $view, 'json');
+        \assert($answer instanceof $view);
+
+        return $answer;
     }
 }

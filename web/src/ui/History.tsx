@@ -9,7 +9,7 @@ type Entry = Schemas['JournalLineView'];
 
 function shown(value: unknown): string {
   if (value === null || value === undefined || value === '') return '–';
-  return typeof value === 'object' ? JSON.stringify(value) : String(value);
+  return typeof value === 'string' ? value : JSON.stringify(value);
 }
 
 /** What an act has changed, name by name. */

@@ -35,7 +35,10 @@ export const theme = createTheme({
       },
     },
     MuiInputLabel: {
-      styleOverrides: { root: { color: 'var(--tin)', '&.Mui-focused': { color: 'var(--sea)' }, '&.Mui-error': { color: 'var(--brick)' } } },
+      styleOverrides: {
+        shrink: { backgroundColor: 'var(--sheet)', paddingInline: 5, marginLeft: -3 },
+        root: { color: 'var(--tin)', '&.Mui-focused': { color: 'var(--sea)' }, '&.Mui-error': { color: 'var(--brick)' } },
+      },
     },
     MuiOutlinedInput: {
       styleOverrides: {

@@ -116,12 +116,15 @@ final readonly class ApiDescription
     /** @return list<array<string, mixed>> */
     private function pathParameters(Route $route): array
     {
+        /** @var list<string> $names */
+        $names = $route->compile()->getPathVariables();
+
         return array_map(static fn (string $name): array => [
             'name' => $name,
             'in' => 'path',
             'required' => true,
             'schema' => str_starts_with(self::text($route->getRequirement($name)), '\d') ? ['type' => 'integer'] : ['type' => 'string'],
-        ], array_values($route->compile()->getPathVariables()));
+        ], $names);
     }
 
     /** @return list<array<string, mixed>> */
@@ -153,7 +156,9 @@ final readonly class ApiDescription
     private static function summary(\ReflectionMethod $method): string
     {
         $lines = preg_grep('/^\s*\*\s+[^@\s]/', explode("\n", str_replace('/**', '*', (string) $method->getDocComment())));
-        $text = implode(' ', array_map(static fn (string $line): string => trim($line, "* \t/"), false === $lines ? [] : $lines));
+        /** @var list<string> $said */
+        $said = false === $lines ? [] : array_values($lines);
+        $text = implode(' ', array_map(static fn (string $line): string => trim($line, "* \t/"), $said));
 
         return rtrim($text, '.');
     }
