@@ -30,7 +30,7 @@ final readonly class ItemMapping
     {
         return new self(
             '852',
-            ['barcode' => 'p', 'branch' => 'b', 'location' => 'c', 'prefix' => 'k', 'callNumber' => 'hi', 'suffix' => 'm', 'copy' => 't'],
+            ['branch' => 'b', 'location' => 'c', 'prefix' => 'k', 'callNumber' => 'hi', 'suffix' => 'm', 'barcode' => 'p', 'copy' => 't'],
             '876',
             ['barcode' => 'p', 'price' => 'c', 'acquired' => 'd', 'lendingClass' => 'h', 'staffNote' => 'x'],
         );

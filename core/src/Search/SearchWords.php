@@ -87,6 +87,8 @@ final class SearchWords
     }
 
     /**
+     * Engines count characters: a pair of Chinese ones is padded too.
+     *
      * @param list<string> $words
      *
      * @return list<string>
@@ -94,7 +96,7 @@ final class SearchWords
     private static function finished(array $words): array
     {
         return array_map(
-            static fn (string $word): string => str_pad(\strlen($word) > self::LONGEST ? mb_strcut($word, 0, self::LONGEST) : $word, self::SHORTEST, '_'),
+            static fn (string $word): string => mb_strcut($word, 0, self::LONGEST).str_repeat('_', max(0, self::SHORTEST - mb_strlen($word))),
             $words,
         );
     }

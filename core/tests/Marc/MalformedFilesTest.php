@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Core\Tests\Marc;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use TinLantern\Core\Marc\ControlField;
+use TinLantern\Core\Marc\DataField;
+use TinLantern\Core\Marc\Iso2709Reader;
+use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\MalformedRecord;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Marc\MarcXmlReader;
+use TinLantern\Core\Marc\MarcXmlWriter;
+use TinLantern\Core\Marc\NotExpressible;
+
+/**
+ * One faulty record between two good ones: both are read, and the fault is named.
+ */
+final class MalformedFilesTest extends TestCase
+{
+    /** @return iterable<string, array{string, string}> */
+    public static function faultyIso2709(): iterable
+    {
+        $good = (new Iso2709Writer())->write(Records::tides());
+        yield 'the length is too small' => ['00100'.substr($good, 5), 'the leader says 100 bytes'];
+        yield 'the length is too large' => [\sprintf('%05d', \strlen($good) + 10).substr($good, 5), 'but the record ends after'];
+        yield 'the length is no number' => ['0a12x'.substr($good, 5), 'instead of a length of five digits'];
+        yield 'the record terminator is missing' => [substr($good, 0, -1), 'its record terminator is missing'];
+        yield 'the base address is wrong' => [substr_replace($good, '00030', 12, 5), 'directory'];
+        yield 'the base address is no number' => [substr_replace($good, '     ', 12, 5), 'place where the fields begin'];
+        yield 'a directory entry is no number' => [substr_replace($good, 'xxxx', 27, 4), 'directory entry for field 001'];
+        yield 'a field is somewhere else' => [substr_replace($good, '00003', 31, 5), 'field 001 does not stand where the directory says'];
+        yield 'bytes that are no UTF-8' => [str_replace('Skellin :', "Skell\xFFn :", $good), 'claims to be UTF-8'];
+        yield 'MARC-8' => [substr_replace(str_replace('Skellin :', "Skell\xE2n :", $good), ' ', 9, 1), 'MARC-8'];
+        yield 'no indicators' => [str_replace("14\x1FaThe", "\x1FaaaThe", $good), 'two indicators'];
+        yield 'a leader and nothing else' => [substr($good, 0, 24)."\x1D", 'too few'];
+        yield 'another text' => ["Dear library, here is the file.\x1D", 'instead of a length of five digits'];
+    }
+
+    #[DataProvider('faultyIso2709')]
+    public function testOneFaultInIso2709HarmsNoOther(string $faulty, string $sentence): void
+    {
+        $good = (new Iso2709Writer())->write(Records::tides());
+        foreach ([5, 100_000] as $chunk) {
+            $read = iterator_to_array((new Iso2709Reader())->read(str_split($good.$faulty.$good, $chunk)), false);
+            self::assertCount(3, $read);
+            self::assertInstanceOf(MarcRecord::class, $read[0]);
+            self::assertInstanceOf(MalformedRecord::class, $read[1]);
+            self::assertInstanceOf(MarcRecord::class, $read[2]);
+            self::assertStringContainsString($sentence, $read[1]->sentence());
+            self::assertSame(2, $read[1]->number);
+            self::assertSame(\strlen($good), $read[1]->position);
+        }
+    }
+
+    public function testAFileThatEndsInTheMiddleOfARecordSaysSo(): void
+    {
+        $good = (new Iso2709Writer())->write(Records::tides());
+        $read = iterator_to_array((new Iso2709Reader())->read([$good, substr($good, 0, 50)]), false);
+        self::assertCount(2, $read);
+        self::assertInstanceOf(MalformedRecord::class, $read[1]);
+        self::assertStringContainsString('ends in the middle', $read[1]->sentence());
+    }
+
+    public function testLineEndsAndAByteOrderMarkBetweenRecordsAreNoRecords(): void
+    {
+        $good = (new Iso2709Writer())->write(Records::tides());
+        $read = iterator_to_array((new Iso2709Reader())->read(["\u{FEFF}".$good."\r\n".$good."\n\x1A"]), false);
+        self::assertEquals([Iso2709Reader::decode($good), Iso2709Reader::decode($good)], $read);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function faultyXml(): iterable
+    {
+        $good = (new MarcXmlWriter())->write(Records::tides());
+        yield 'an unknown entity' => [str_replace('Skellin :', 'Skell&iuml;n :', $good), 'not well-formed'];
+        yield 'a bare ampersand' => [str_replace('&amp;', '&', $good), 'not well-formed'];
+        yield 'an element that is not closed' => [str_replace('</subfield></datafield>', '</datafield>', $good), 'not well-formed'];
+        yield 'no end' => [str_replace('</record>', '', $good), 'end tag is missing'];
+        yield 'no leader' => [preg_replace('/<leader>.*<\/leader>/', '', $good) ?? '', 'no leader'];
+        yield 'a short leader' => [str_replace(Records::LEADER, 'nam', $good), 'leader has 3 characters'];
+        yield 'a tag of two characters' => [str_replace('tag="245"', 'tag="24"', $good), '"24" is no tag'];
+        yield 'a control field that is none' => ['<record><leader>'.Records::LEADER.'</leader><controlfield tag="245">Tides</controlfield></record>', 'written as a control field'];
+        yield 'an element of another kind' => ['<record><leader>'.Records::LEADER.'</leader><title>Tides</title></record>', '<title>'];
+    }
+
+    #[DataProvider('faultyXml')]
+    public function testOneFaultInMarcXmlHarmsNoOther(string $faulty, string $sentence): void
+    {
+        $writer = new MarcXmlWriter();
+        $good = $writer->write(Records::tides());
+        $read = iterator_to_array((new MarcXmlReader())->read(str_split($writer->head().$good.$faulty.$good.$writer->foot(), 11)), false);
+        self::assertCount(3, $read);
+        self::assertInstanceOf(MarcRecord::class, $read[0]);
+        self::assertInstanceOf(MalformedRecord::class, $read[1]);
+        self::assertInstanceOf(MarcRecord::class, $read[2]);
+        self::assertStringContainsString($sentence, $read[1]->sentence());
+    }
+
+    public function testPrefixesWrappersAndOtherEncodingsAreRead(): void
+    {
+        $field = '<m:datafield tag="245" ind1="1" ind2="0"><m:subfield code="a">%s</m:subfield></m:datafield>';
+        $record = '<m:record><m:leader>'.Records::LEADER.'</m:leader>'.$field.'</m:record>';
+        $expected = new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', 'Océan')]);
+        $wrapped = '<list xmlns:m="http://www.loc.gov/MARC21/slim"><record><metadata>'.\sprintf($record, 'Océan').'</metadata></record></list>';
+        self::assertEquals([$expected], iterator_to_array((new MarcXmlReader())->read([$wrapped]), false));
+        $latin = '<?xml version="1.0" encoding="ISO-8859-1"?><m:collection xmlns:m="http://www.loc.gov/MARC21/slim">'.\sprintf($record, "Oc\xE9an").'</m:collection>';
+        self::assertEquals([$expected], iterator_to_array((new MarcXmlReader())->read([$latin]), false));
+    }
+
+    public function testADocumentTypeSmugglesNothingIn(): void
+    {
+        $xml = '<!DOCTYPE x [<!ENTITY secret SYSTEM "file:///etc/passwd">]><collection><record><leader>'.Records::LEADER
+            .'</leader><controlfield tag="001">&secret;</controlfield></record></collection>';
+        $read = iterator_to_array((new MarcXmlReader())->read([$xml]), false);
+        self::assertCount(1, $read);
+        self::assertInstanceOf(MalformedRecord::class, $read[0]);
+    }
+
+    public function testWhatAFormatCannotCarryIsRefusedWithASentence(): void
+    {
+        $long = new MarcRecord(Records::LEADER, [DataField::of('520', '  ', 'a', str_repeat('x', 10_000))]);
+        try {
+            (new Iso2709Writer())->write($long);
+            self::fail('A field of 10,000 bytes was written.');
+        } catch (NotExpressible $reason) {
+            self::assertStringContainsString('Field 520', $reason->getMessage());
+        }
+        $this->expectExceptionMessage('U+0008');
+        (new MarcXmlWriter())->write(new MarcRecord(Records::LEADER, [new ControlField('001', "a\x08b")]));
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use TinLantern\Catalogue\Intake\IntakeDefaults;
+use TinLantern\Catalogue\Intake\IntakeOptions;
+use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\TakeInFile;
+use TinLantern\Core\Marc\ControlField;
+use TinLantern\Core\Marc\DataField;
+use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\ItemMapping;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Platform\Cli\ConsoleActor;
+
+final class SearchTest extends AppTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->takeIn(
+            self::book('Tides of Skellin', 'Venn, Mara', 'Navigation', 2019, 'eng', 'LAN', '551.46 VEN', '9795000000426'),
+            self::book("The keeper's book-boat", 'Møller, Edda', 'Tides', 2011, 'eng', 'HOL', '823.91 MOL'),
+            self::book('Étude for two lanterns', 'Quill, Corin', 'Flute music', 1998, 'fre', 'LAN', 'M242 .Q4', leader: 'cm'),
+            self::book('航海圖志', 'Tarn, Osric', 'Charts', 1987, 'chi', 'HOL', '912 TAR', leader: 'em'),
+        );
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function searches(): iterable
+    {
+        yield 'all words' => ['q=skellin+tides', ['Tides of Skellin']];
+        yield 'a word in any field' => ['q=tides&sort=title', ["The keeper's book-boat", 'Tides of Skellin']];
+        yield 'a word in the title' => ['q=tides&in=title', ['Tides of Skellin']];
+        yield 'a word among the subjects' => ['q=tides&in=subject', ["The keeper's book-boat"]];
+        yield 'an author' => ['q=moller&in=author', ["The keeper's book-boat"]];
+        yield 'an author is no title' => ['q=moller&in=title', []];
+        yield 'an ISBN with hyphens' => ['q=979-5-0000-0042-6', ['Tides of Skellin']];
+        yield 'an ISBN in its field' => ['q=9795000000426&in=isbn', ['Tides of Skellin']];
+        yield 'a wrong ISBN' => ['q=9795000000425&in=isbn', []];
+        yield 'no diacritics typed' => ['q=etude', ['Étude for two lanterns']];
+        yield 'a hyphen left out' => ['q=bookboat', ["The keeper's book-boat"]];
+        yield 'two characters' => ['q=%E6%B5%B7%E5%9C%96', ['航海圖志']];
+        yield 'words of different titles' => ['q=skellin+lanterns', []];
+        yield 'an engine\'s syntax is nothing special' => ['q=%2Btides+-skellin+%22*', ['Tides of Skellin']];
+        yield 'punctuation only' => ['q=***', []];
+        yield 'everything' => ['q=&sort=newest', ['Tides of Skellin', "The keeper's book-boat", 'Étude for two lanterns', '航海圖志']];
+        yield 'narrowed to a format' => ['q=&filter[format]=score', ['Étude for two lanterns']];
+        yield 'narrowed to a branch and a language' => ['q=&filter[branch]=HOL&filter[language]=eng', ["The keeper's book-boat"]];
+        yield 'narrowed to a decade' => ['q=&filter[decade]=2010&sort=newest', ['Tides of Skellin', "The keeper's book-boat"]];
+        yield 'narrowed to a branch that is none' => ['q=&filter[branch]=MOON', []];
+    }
+
+    /** @param list<string> $titles */
+    #[DataProvider('searches')]
+    public function testTheseAreFound(string $query, array $titles): void
+    {
+        $found = $this->get('/api/records?'.$query);
+        self::assertIsArray($found['records']);
+        self::assertSame($titles, self::column($found['records'], 'title'));
+        self::assertSame(\count($titles), $found['total']);
+    }
+
+    public function testFacetsCountAllHits(): void
+    {
+        $facets = $this->get('/api/records?q=&limit=1')['facets'];
+        self::assertIsArray($facets);
+        $counts = [];
+        foreach ($facets as $facet) {
+            self::assertIsArray($facet);
+            self::assertIsString($facet['name']);
+            self::assertIsString($facet['value']);
+            $counts[$facet['name'].':'.$facet['value']] = $facet['count'];
+        }
+        self::assertSame(2, $counts['format:book']);
+        self::assertSame(2, $counts['branch:HOL']);
+        self::assertSame(1, $counts['language:fre']);
+        self::assertSame(2, $counts['decade:2010']);
+    }
+
+    public function testAvailabilityFollowsTheDesk(): void
+    {
+        $barcode = $this->connection()->fetchOne("SELECT barcode FROM item WHERE call_number = '551.46 VEN'");
+        self::assertIsString($barcode);
+        $this->lend($this->aPatron(), $barcode);
+        self::assertSame(['in' => 0, 'items' => 1, 'callNumber' => '551.46 VEN'], self::at($this->get('/api/records?q=skellin'), 'records', 0, 'availability'));
+    }
+
+    public function testPagesFollowOneAnotherWithoutGapsInEveryOrder(): void
+    {
+        $more = [];
+        for ($number = 1; $number <= 23; ++$number) {
+            $more[] = self::book(str_repeat('lantern ', 1 + $number % 3).$number, 'Quill, Corin', 'Lamps', 1990 + $number % 4, 'eng', 'LAN', '749.'.$number, barcode: 'L'.$number);
+        }
+        $this->takeIn(...$more);
+        foreach (['relevance', 'title', 'newest'] as $sort) {
+            $ids = [];
+            $after = '';
+            do {
+                $page = $this->get("/api/records?q=lantern&limit=5&sort={$sort}{$after}");
+                array_push($ids, ...self::column((array) $page['records'], 'id'));
+                $after = \is_string($page['after']) ? '&after='.rawurlencode($page['after']) : '';
+            } while ('' !== $after);
+            self::assertCount(23, $ids, $sort);
+            self::assertCount(23, array_unique($ids, \SORT_REGULAR), $sort);
+        }
+    }
+
+    private static function book(string $title, string $author, string $subject, int $year, string $language, string $branch, string $callNumber, string $isbn = '', string $leader = 'am', string $barcode = ''): MarcRecord
+    {
+        static $next = 30000;
+
+        return new MarcRecord("00000n{$leader} a2200000 i 4500", array_values(array_filter([
+            new ControlField('008', \sprintf('260101s%d    vi ||||| |||| 00| 0 %s d', $year, $language)),
+            '' === $isbn ? null : DataField::of('020', '  ', 'a', $isbn),
+            DataField::of('100', '1 ', 'a', $author),
+            DataField::of('245', '10', 'a', $title),
+            DataField::of('650', ' 0', 'a', $subject),
+            DataField::of('852', '1 ', 'b', $branch, 'h', $callNumber, 'p', '' === $barcode ? (string) $next++ : $barcode),
+        ])));
+    }
+
+    private function takeIn(MarcRecord ...$records): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'search');
+        self::assertIsString($file);
+        file_put_contents($file, implode('', array_map((new Iso2709Writer())->write(...), $records)));
+        self::service(TakeInFile::class)(MarcFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), self::service(ConsoleActor::class)());
+        unlink($file);
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+use TinLantern\Catalogue\ExportFormat;
+use TinLantern\Catalogue\ExportRecords;
+use TinLantern\Core\Marc\DataField;
+use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Marc\MarcXmlWriter;
+use TinLantern\Core\Tests\Marc\Records;
+
+final class TakeInTest extends AppTestCase
+{
+    public function testAFileIsTakenInWithItsItemsAndFoundAtOnce(): void
+    {
+        $report = $this->takeIn($this->iso(Records::tides()));
+        self::assertSame([1, 1, 0, 0, 2], [$report['read'], $report['added'], $report['skipped'], $report['failed'], $report['items']]);
+        self::assertSame(['The house does not know the branch "QUA"; its items were given "LAN".'], $report['unknownCodes']);
+        $found = $this->get('/api/records?q=pilot+tides');
+        self::assertSame(1, $found['total']);
+        self::assertSame(['in' => 2, 'items' => 2, 'callNumber' => '551.46 VEN'], self::at($found, 'records', 0, 'availability'));
+        $item = self::at($this->get('/api/records/'.self::number((array) self::at($found, 'records', 0), 'id').'/items'), 0);
+        self::assertIsArray($item);
+        self::assertSame(['300000001', '12.50', '2019-03-01', '1'], [$item['barcode'], $item['price'], $item['acquiredOn'], $item['copy']]);
+    }
+
+    public function testWhatGoesInComesOutByteByByte(): void
+    {
+        $record = new MarcRecord(Records::LEADER, array_map(
+            static fn ($field) => $field instanceof DataField && '852' === $field->tag && 'QUA' === $field->first('b') ? DataField::of('852', '1 ', 'b', 'HOL', 'p', '300000002', 'x', 'kept') : $field,
+            Records::tides()->fields,
+        ));
+        $odd = [];
+        foreach (Records::odd(60) as $one) {
+            $odd[] = new MarcRecord($one->leader, array_values(array_filter($one->fields, static fn ($field): bool => !\in_array($field->tag, ['852', '876'], true))));
+        }
+        $bytes = $this->iso($record, ...$odd);
+        self::assertSame(61, $this->takeIn($bytes)['added']);
+        self::assertSame($bytes, $this->export(ExportFormat::Marc, true));
+        self::assertStringNotContainsString('300000002', $this->export(ExportFormat::Marc, false));
+    }
+
+    public function testWhatWasChangedSinceComesOutChangedAndNothingElse(): void
+    {
+        $this->takeIn($this->iso(Records::tides()), ['--branch' => 'HOL']);
+        $item = $this->connection()->fetchOne("SELECT id FROM item WHERE barcode = '300000001'");
+        self::assertIsInt($item);
+        $view = $this->get('/api/items/'.$item);
+        $this->send('PUT', '/api/items/'.$item, ['version' => $view['version'], 'location' => 'CHILD', 'price' => '14.00', 'callNumber' => '551.46 VEN', 'copy' => '1', 'acquiredOn' => '2019-03-01'] + $this->itemForm('300000001'), 200);
+        $expected = str_replace(['cADULT', 'LAN', 'QUA', '12.50'], ['cCHILD', 'LAN', 'HOL', '14.00'], $this->iso(Records::tides()));
+        $expected = preg_replace('/(?<=bHOL\x1Fc)CHILD/', 'ADULT', $expected);
+        self::assertSame($expected, $this->export(ExportFormat::Marc, true));
+    }
+
+    public function testANewItemIsGivenOutInTheStandardsFields(): void
+    {
+        $record = $this->aRecord();
+        $this->send('POST', "/api/records/{$record}/items", $this->itemForm('300000077') + ['price' => '5'], 200);
+        $xml = $this->export(ExportFormat::MarcXml, true);
+        self::assertStringContainsString('<datafield tag="852" ind1="1" ind2=" "><subfield code="b">LAN</subfield><subfield code="c">ADULT</subfield><subfield code="h">551.46</subfield><subfield code="i">VEN</subfield><subfield code="p">300000077</subfield></datafield>', $xml);
+        self::assertStringContainsString('<datafield tag="876" ind1=" " ind2=" "><subfield code="p">300000077</subfield><subfield code="c">5.00</subfield><subfield code="h">BOOK</subfield></datafield>', $xml);
+    }
+
+    public function testALocalFieldIsTakenInByAMappingAndGivenOutAgain(): void
+    {
+        $record = new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', 'Tides'), DataField::of('952', '  ', 'a', 'HOL', 'o', '551.46 VEN', 'p', '300000001', '9', 'local')]);
+        $report = $this->takeIn($this->iso($record), ['--items' => '952:barcode=p,branch=a,callNumber=o']);
+        self::assertSame(1, $report['items']);
+        self::assertSame($this->iso($record), $this->export(ExportFormat::Marc, true));
+        self::assertSame('HOL', self::at($this->get('/api/lantern?q=300000001'), 'item', 'branch'));
+    }
+
+    public function testOneFaultyRecordHarmsNoOther(): void
+    {
+        $good = $this->iso(Records::tides());
+        $report = $this->takeIn($this->iso(new MarcRecord(Records::LEADER, [])).'00099'.substr($good, 5).$good, expect: 1);
+        self::assertSame([3, 2, 1, 2], [$report['read'], $report['added'], $report['failed'], $report['items']]);
+        self::assertSame(['failed'], self::column((array) $report['problems'], 'kind'));
+        self::assertStringStartsWith('Record 2 (at byte 26)', $this->text(self::at($report, 'problems', 0, 'sentence')));
+    }
+
+    public function testABarcodeThatIsTakenLeavesOutItsItemOnly(): void
+    {
+        $this->anItem('300000002');
+        $report = $this->takeIn($this->iso(Records::tides()));
+        self::assertSame([1, 1], [$report['added'], $report['items']]);
+        self::assertStringContainsString('300000002 is on another item already', $this->text(self::at($report, 'problems', 0, 'sentence')));
+    }
+
+    public function testTheSameFileIsTakenInOnce(): void
+    {
+        $bytes = $this->iso(Records::tides());
+        $this->takeIn($bytes);
+        $again = $this->takeIn($bytes);
+        self::assertSame([0, 1], [$again['added'], $again['skipped']]);
+        self::assertStringContainsString('was taken in before', $this->text(self::at($again, 'problems', 0, 'sentence')));
+        self::assertSame(1, $this->takeIn($bytes, ['--again' => true])['added']);
+    }
+
+    public function testAnInterruptedIntakeGoesOnWhereItWas(): void
+    {
+        $records = iterator_to_array(Records::odd(20), false);
+        $bytes = $this->iso(...$records);
+        $whole = $this->takeIn($bytes);
+        $this->connection()->executeStatement('DELETE FROM search_document');
+        $this->connection()->executeStatement('DELETE FROM item');
+        $this->connection()->executeStatement('DELETE FROM record WHERE id > (SELECT * FROM (SELECT MIN(id) + 7 FROM record) AS first)');
+        $this->connection()->executeStatement('UPDATE intake SET records_read = 8, ended_at = NULL');
+        $rest = $this->takeIn($bytes);
+        self::assertSame($whole['intake'], $rest['intake']);
+        self::assertSame([20, 12], [$rest['read'], $rest['added']]);
+        self::assertSame(20, $this->rows('record'));
+    }
+
+    public function testRecordsThatDescribeNoTitleAreSkippedAndNamed(): void
+    {
+        $report = $this->takeIn($this->iso(new MarcRecord('00000nz  a2200000n  4500', []), new MarcRecord('00000dam a2200000 i 4500', [])));
+        self::assertSame([2, 0, 2], [$report['read'], $report['added'], $report['skipped']]);
+        self::assertSame(['skipped', 'skipped'], self::column((array) $report['problems'], 'kind'));
+    }
+
+    public function testMarcXmlIsTakenInAndComesOutFieldByField(): void
+    {
+        $writer = new MarcXmlWriter();
+        $xml = $writer->head().$writer->write(new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', 'Tides & "tales" <naïve>')])).$writer->foot();
+        $this->takeIn($xml);
+        self::assertSame($xml, $this->export(ExportFormat::MarcXml, true));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function otherFiles(): iterable
+    {
+        yield 'a PDF' => ['%PDF-1.7 ...', 'a PDF document'];
+        yield 'a word processor document' => ['{\rtf1 Hello}', 'RTF'];
+        yield 'a zip' => ["PK\x03\x04....", 'zip archive'];
+        yield 'a web page' => ['<!DOCTYPE html><html></html>', 'a web page'];
+        yield 'an empty file' => ["  \n", 'is empty'];
+        yield 'a list' => ["barcode,title\n1,x", 'begins neither like'];
+    }
+
+    #[DataProvider('otherFiles')]
+    public function testAFileThatIsSomethingElseIsNamed(string $content, string $sentence): void
+    {
+        $report = $this->takeIn($content, expect: 2);
+        self::assertStringContainsString($sentence, $this->text($report['error']));
+        self::assertSame(0, $this->rows('intake'));
+    }
+
+    public function testRebuildingChangesNothingThatCanBeSeen(): void
+    {
+        $this->takeIn($this->iso(Records::tides()));
+        $before = [$this->connection()->fetchAllAssociative('SELECT * FROM search_document'), $this->connection()->fetchAllAssociative('SELECT * FROM record')];
+        $this->connection()->executeStatement("UPDATE record SET title = 'wrong'");
+        $this->connection()->executeStatement('DELETE FROM search_document');
+        $this->console('catalogue:rebuild', []);
+        self::assertSame($before, [$this->connection()->fetchAllAssociative('SELECT * FROM search_document'), $this->connection()->fetchAllAssociative('SELECT * FROM record')]);
+    }
+
+    private function iso(MarcRecord ...$records): string
+    {
+        return implode('', array_map((new Iso2709Writer())->write(...), $records));
+    }
+
+    /**
+     * @param array<string, string|bool> $options
+     *
+     * @return array<array-key, mixed>
+     */
+    private function takeIn(string $bytes, array $options = [], int $expect = 0): array
+    {
+        $file = tempnam(sys_get_temp_dir(), 'intake');
+        self::assertIsString($file);
+        file_put_contents($file, $bytes);
+        try {
+            $report = json_decode($this->console('catalogue:take-in', ['file' => $file, '--json' => true] + $options, $expect), true);
+        } finally {
+            unlink($file);
+        }
+        self::assertIsArray($report);
+
+        return $report;
+    }
+
+    /** @param array<string, string|bool> $input */
+    private function console(string $name, array $input, int $expect = 0): string
+    {
+        self::assertNotNull(self::$kernel);
+        $tester = new CommandTester((new Application(self::$kernel))->find($name));
+        self::assertSame($expect, $tester->execute($input), $tester->getDisplay());
+
+        return $tester->getDisplay();
+    }
+
+    private function export(ExportFormat $format, bool $withItems): string
+    {
+        return implode('', iterator_to_array(self::service(ExportRecords::class)($format, $withItems, static fn (string $sentence) => self::fail($sentence)), false));
+    }
+
+    private function text(mixed $value): string
+    {
+        self::assertIsString($value);
+
+        return $value;
+    }
+}
