@@ -88,8 +88,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function alt(string $key): void
     {
-        $this->page->getKeyboard()->sendKeys([WebDriverKeys::ALT, $key]);
-        $this->page->getKeyboard()->sendKeys(WebDriverKeys::NULL);
+        $this->page->action()->keyDown(null, WebDriverKeys::ALT)->sendKeys(null, $key)->keyUp(null, WebDriverKeys::ALT)->perform();
     }
 
     /** The element, as soon as it is there; the test fails when it does not come. */

@@ -24,7 +24,7 @@ final class CataloguingJobTest extends BrowserTestCase
         $field->sendKeys('has blanks');
         $this->page->findElement(WebDriverBy::cssSelector('form.sheet button[type=submit]'))->sendKeys(WebDriverKeys::ENTER);
         $this->see('#field-barcode-helper-text', 'A barcode has no blanks');
-        $field->sendKeys(WebDriverKeys::chord(WebDriverKeys::CONTROL, 'a'));
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         foreach (str_split($barcode) as $digit) {
             $field->sendKeys($digit);
         }

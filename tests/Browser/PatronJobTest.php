@@ -38,7 +38,7 @@ final class PatronJobTest extends BrowserTestCase
         $this->page->findElement(WebDriverBy::xpath('//button[. = "Edit"]'))->sendKeys(WebDriverKeys::ENTER);
         $phone = $this->see('#field-phone');
         $this->house->database()->exec("UPDATE patron SET phone = '02 from elsewhere', version = version + 1 WHERE id = {$patron['id']}");
-        $phone->sendKeys(WebDriverKeys::chord(WebDriverKeys::CONTROL, 'a'));
+        $phone->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $phone->sendKeys('02 mine');
         $submit = $this->page->findElement(WebDriverBy::cssSelector('form.sheet button[type=submit]'));
         $submit->sendKeys(WebDriverKeys::ENTER);

@@ -32,7 +32,7 @@ export function App() {
           path="*"
           element={
             <div className="empty">
-              <p>{t('common.notFoundPage')}</p>
+              <h1>{t('common.notFoundPage')}</h1>
               <Link to="/desk">{t('common.toDesk')}</Link>
             </div>
           }
@@ -44,5 +44,5 @@ export function App() {
 
 function For({ me, permission, page }: { me: Schemas['MeView']; permission: string; page: ReactNode }) {
   const { t } = useTranslation();
-  return me.permissions.includes(permission) ? page : <p className="empty">{t('common.notPermitted')}</p>;
+  return me.permissions.includes(permission) ? page : <h1 className="empty">{t('common.notPermitted')}</h1>;
 }

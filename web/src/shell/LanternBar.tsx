@@ -104,7 +104,7 @@ export function LanternBar({ input, permissions }: { input: RefObject<HTMLInputE
   };
 
   return (
-    <div className="finder" role="search">
+    <div className="finder" role="search" aria-label={t('name')}>
       <input
         ref={input}
         id="lantern-bar"

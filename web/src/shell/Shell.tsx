@@ -52,8 +52,9 @@ export function Shell({ me }: { me: Schemas['MeView'] }) {
             <img src="/lantern.svg" alt="" width="30" height="30" />
             <span>{t('name')}</span>
           </Link>
-          <Link className="lit-lane" to="/desk" aria-label={`${t(`lanes.${lane}`)} ${t('lanes.isLit')}`}>
+          <Link className="lit-lane" to="/desk">
             {patron === null ? t(`lanes.${lane}`) : `${t(`lanes.${lane}`)}: ${patron.name}`}
+            <span className="unseen"> {t('lanes.isLit')}</span>
           </Link>
           <LanternBar input={bar} permissions={me.permissions} />
           <span className="spring" />

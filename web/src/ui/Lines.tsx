@@ -103,7 +103,7 @@ export function Lines<T>({ name, label, columns, lines, keyOf, selected = null, 
           ))}
         </Menu>
       </div>
-      <div className="table-wrap">
+      <div className="table-wrap" {...(onOpen ? {} : { tabIndex: 0, role: 'group', 'aria-label': label })}>
         <table className="lines" aria-label={label} {...(onOpen ? { role: 'grid' } : {})}>
           <thead>
             <tr>

@@ -24,6 +24,7 @@ export function SearchBox({ label, value, onSearch }: Props) {
   return (
     <form
       role="search"
+      aria-label={label}
       className="search-box"
       onSubmit={(event) => {
         event.preventDefault();

@@ -60,6 +60,7 @@ function RecordList({ selected }: { selected: number }) {
 
   return (
     <>
+      {selected > 0 ? null : <h1 className="unseen">{t('catalogue.title')}</h1>}
       <div className="list-search no-print">
         <SearchBox label={t('catalogue.search')} value={q} onSearch={search} />
         <select

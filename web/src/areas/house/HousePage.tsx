@@ -71,7 +71,7 @@ export default function HousePage() {
       <ProblemNote error={error} />
       <section className="section">
         <h2>{t('house.openings')}</h2>
-        <div className="sheet table-wrap">
+        <div className="sheet table-wrap" tabIndex={0} role="group" aria-label={t('house.openings')}>
           <table className="lines openings" aria-label={t('house.openings')}>
             <thead>
               <tr>

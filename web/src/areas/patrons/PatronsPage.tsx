@@ -41,13 +41,30 @@ export default function PatronsPage() {
   return (
     <ListDetail
       showsDetail={id > 0 || isRegistering}
-      list={<PatronList selected={id} onRegister={() => setIsRegistering(true)} onOpened={() => setIsRegistering(false)} />}
+      list={
+        <PatronList
+          showsDetail={id > 0 || isRegistering}
+          selected={id}
+          onRegister={() => setIsRegistering(true)}
+          onOpened={() => setIsRegistering(false)}
+        />
+      }
       detail={detail}
     />
   );
 }
 
-function PatronList({ selected, onRegister, onOpened }: { selected: number; onRegister: () => void; onOpened: () => void }) {
+function PatronList({
+  selected,
+  showsDetail,
+  onRegister,
+  onOpened,
+}: {
+  selected: number;
+  showsDetail: boolean;
+  onRegister: () => void;
+  onOpened: () => void;
+}) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const filters = useFilters();
@@ -102,6 +119,7 @@ function PatronList({ selected, onRegister, onOpened }: { selected: number; onRe
   );
   return (
     <>
+      {showsDetail ? null : <h1 className="unseen">{t('patrons.title')}</h1>}
       <div className="list-search no-print">
         <SearchBox label={t('patrons.search')} value={q} onSearch={search} />
         {pick('membership', house?.memberships ?? [])}
