@@ -114,7 +114,7 @@ final class Version20261123120000 extends AbstractMigration
                 FOREIGN KEY (location_id) REFERENCES shelving_location (id), FOREIGN KEY (lending_class_id) REFERENCES lending_class (id))',
             // One open loan an item: the generated column is unique, and null as soon as the loan has ended.
             'CREATE TABLE loan (
-                id INT UNSIGNED AUTO_INCREMENT PRIMARY KEY, version INT NOT NULL DEFAULT 1, item_id INT UNSIGNED NOT NULL, patron_id INT UNSIGNED NOT NULL, branch_id INT UNSIGNED NOT NULL,
+                id INT UNSIGNED AUTO_INCREMENT PRIMARY KEY, item_id INT UNSIGNED NOT NULL, patron_id INT UNSIGNED NOT NULL, branch_id INT UNSIGNED NOT NULL,
                 lent_at DATETIME NOT NULL, due_at DATETIME NOT NULL, returned_at DATETIME NULL, taken_back_at DATETIME NULL, renewals SMALLINT NOT NULL DEFAULT 0,
                 open_item_id INT UNSIGNED AS (IF(returned_at IS NULL AND taken_back_at IS NULL, item_id, NULL)) STORED UNIQUE,
                 open_patron_id INT UNSIGNED AS (IF(returned_at IS NULL AND taken_back_at IS NULL, patron_id, NULL)) STORED,

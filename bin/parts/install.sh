@@ -83,6 +83,6 @@ warm_up() {
   local sources; sources=$(files_state core/src src demo config composer.json; printf '%s' "$TL_RUN$TL_PORT$APP_ENV$(cat vendor/.installed-for)")
   changed "$TL_VAR/.warmed-for-$APP_ENV" "$sources" || return 1
   rm -rf "$TL_VAR/cache/$APP_ENV"
-  quietly "compiling the application" bash bin/console cache:warmup --no-optional-warmers
+  quietly "compiling the application" bash bin/console cache:warmup
   stamp "$TL_VAR/.warmed-for-$APP_ENV" "$sources"
 }

@@ -33,9 +33,11 @@ final class DeskJobTest extends BrowserTestCase
     public function testAScanWorksFromInsideATextFieldWhoseTextStays(): void
     {
         [$barcode] = $this->house->barcodes(1);
-        $this->signIn('desk', __FUNCTION__);
+        $desk = __FUNCTION__;
+        $this->signIn('desk', $desk);
         $this->alt('4');
         $search = $this->see('.search-box input');
+        $all = $this->see('.list-tools [role=status]', 'titles')->getText();
         $search->click();
         foreach (['t', 'i', 'd', 'e'] as $letter) {
             $this->keys($letter);
@@ -43,8 +45,9 @@ final class DeskJobTest extends BrowserTestCase
             $this->until(static fn (): bool => $search->getAttribute('value') === $typed, $typed);
             $this->page->executeAsyncScript('setTimeout(arguments[0], 60)');
         }
+        $this->until(fn (): bool => $all !== $this->see('.list-tools [role=status]', 'titles')->getText(), 'the search is done');
         $this->scan($barcode);
-        $this->until(fn (): bool => '1' === $this->house->one("SELECT COUNT(*) FROM tape_line WHERE desk = '".__FUNCTION__."' AND line LIKE '%{$barcode}%'"), 'the scan is taken');
+        $this->until(fn (): bool => '1' === $this->house->one("SELECT COUNT(*) FROM tape_line WHERE desk = '{$desk}' AND line LIKE '%{$barcode}%'"), 'the scan is taken');
         self::assertSame('tide', $search->getAttribute('value'));
         $this->alt('1');
         $this->see('.tape-line[data-outcome=returned]', $barcode);

@@ -17,9 +17,6 @@ class Loan
     #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])]
     private ?int $id = null;
 
-    #[ORM\Version, ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
-
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $returnedAt = null;
 
@@ -85,11 +82,6 @@ class Loan
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not saved yet.');
-    }
-
-    public function version(): int
-    {
-        return $this->version;
     }
 
     public function itemId(): int

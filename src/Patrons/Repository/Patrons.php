@@ -20,12 +20,8 @@ final readonly class Patrons
     /** The patron, kept for this transaction alone and as it is now. */
     public function lock(int $id): ?Patron
     {
-        $patron = $this->entities->find(Patron::class, $id, LockMode::PESSIMISTIC_WRITE);
-        if (null !== $patron) {
-            $this->entities->refresh($patron);
-        }
-
-        return $patron;
+        // One that is known already is read again by this; a new one is read once.
+        return $this->entities->find(Patron::class, $id, LockMode::PESSIMISTIC_WRITE);
     }
 
     public function withCard(string $cardNumber): ?int
