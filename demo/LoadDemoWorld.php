@@ -15,6 +15,7 @@ use TinLantern\Catalogue\Intake\MarcFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\Iso2709Writer;
 use TinLantern\Core\Marc\ItemMapping;
+use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\House\HouseDefinition;
 use TinLantern\House\SetUpHouse;
 use TinLantern\Platform\Cli\ConsoleActor;
@@ -59,7 +60,7 @@ final readonly class LoadDemoWorld
         $say('Taking in the stock of five islands ...');
         $dice = new Dice(self::SEED);
         $file = $this->varDirectory.'/tmp/vesper-isles.mrc';
-        self::write($file, new DemoRecords($dice, (int) $this->clock->now()->format('Y')), self::RECORDS);
+        self::write($file, (new DemoRecords($dice, (int) $this->clock->now()->format('Y')))->make(self::RECORDS));
         ($this->takeIn)(MarcFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), $actor);
         unlink($file);
         $say('Registering patrons ...');
@@ -69,14 +70,15 @@ final readonly class LoadDemoWorld
         $this->connection->update('house_state', ['value' => 'loaded'], ['name' => 'demo-world']);
     }
 
-    public static function write(string $file, DemoRecords $records, int $count): void
+    /** @param iterable<MarcRecord> $records */
+    public static function write(string $file, iterable $records): void
     {
         $writer = new Iso2709Writer();
         $stream = fopen($file, 'w');
         if (false === $stream) {
             throw new \RuntimeException("{$file} cannot be written.");
         }
-        foreach ($records->make($count) as $record) {
+        foreach ($records as $record) {
             fwrite($stream, $writer->write($record));
         }
         fclose($stream);

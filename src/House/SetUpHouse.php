@@ -84,9 +84,9 @@ final readonly class SetUpHouse
     {
         $hours = $rule->number('hours');
         $this->connection->insert('loan_rule', [
-            'membership_id' => '' === $rule->text('membership') ? null : $this->lists->membership($rule->text('membership'))?->id,
-            'lending_class_id' => '' === $rule->text('lendingClass') ? null : $this->lists->lendingClass($rule->text('lendingClass'))?->id,
-            'branch_id' => '' === $rule->text('branch') ? null : $this->lists->branch($rule->text('branch'))?->id,
+            'membership_id' => self::named('membership', $rule, $this->lists->membership(...)),
+            'lending_class_id' => self::named('lendingClass', $rule, $this->lists->lendingClass(...)),
+            'branch_id' => self::named('branch', $rule, $this->lists->branch(...)),
             'period' => $hours ?? $rule->number('days') ?? 21,
             'is_hours' => (int) (null !== $hours),
             'to_previous_open_day' => (int) $rule->flag('toPreviousOpenDay'),
@@ -96,5 +96,20 @@ final readonly class SetUpHouse
             'from_due_date' => (int) $rule->flag('fromDueDate'),
             'class_limit' => $rule->number('limit'),
         ]);
+    }
+
+    /**
+     * What a loan rule names, or null for any.
+     *
+     * @param \Closure(string): (Membership|LendingClass|Branch|null) $find
+     */
+    private static function named(string $name, HouseDefinition $rule, \Closure $find): ?int
+    {
+        $code = $rule->text($name);
+        if ('' === $code) {
+            return null;
+        }
+
+        return $find($code)->id ?? throw new \InvalidArgumentException(\sprintf('A loan rule names the %s "%s", which the house does not have.', $name, $code));
     }
 }

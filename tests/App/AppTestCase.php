@@ -44,7 +44,10 @@ abstract class AppTestCase extends WebTestCase
      */
     protected static function service(string $class): object
     {
-        return self::getContainer()->get($class);
+        $service = self::getContainer()->get($class);
+        self::assertInstanceOf($class, $service);
+
+        return $service;
     }
 
     protected function connection(): Connection

@@ -18,6 +18,8 @@ use TinLantern\Platform\Cli\ConsoleActor;
 
 final class SearchTest extends AppTestCase
 {
+    private static int $barcodes = 30000;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -111,15 +113,13 @@ final class SearchTest extends AppTestCase
 
     private static function book(string $title, string $author, string $subject, int $year, string $language, string $branch, string $callNumber, string $isbn = '', string $leader = 'am', string $barcode = ''): MarcRecord
     {
-        static $next = 30000;
-
         return new MarcRecord("00000n{$leader} a2200000 i 4500", array_values(array_filter([
             new ControlField('008', \sprintf('260101s%d    vi ||||| |||| 00| 0 %s d', $year, $language)),
             '' === $isbn ? null : DataField::of('020', '  ', 'a', $isbn),
             DataField::of('100', '1 ', 'a', $author),
             DataField::of('245', '10', 'a', $title),
             DataField::of('650', ' 0', 'a', $subject),
-            DataField::of('852', '1 ', 'b', $branch, 'h', $callNumber, 'p', '' === $barcode ? (string) $next++ : $barcode),
+            DataField::of('852', '1 ', 'b', $branch, 'h', $callNumber, 'p', '' === $barcode ? (string) ++self::$barcodes : $barcode),
         ])));
     }
 

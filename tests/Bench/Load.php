@@ -67,7 +67,7 @@ final class Load
     private function prepare(\CurlHandle $handle, string $path, ?array $body): void
     {
         curl_setopt_array($handle, [
-            \CURLOPT_URL => $this->address.$path,
+            \CURLOPT_URL => '' === $this->address ? 'http://127.0.0.1' : $this->address.$path,
             \CURLOPT_RETURNTRANSFER => true,
             \CURLOPT_CUSTOMREQUEST => null === $body ? 'GET' : 'POST',
             \CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR),

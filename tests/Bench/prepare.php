@@ -22,6 +22,7 @@ use TinLantern\House\HouseDefinition;
 use TinLantern\House\SetUpHouse;
 use TinLantern\Platform\Cli\ConsoleActor;
 use TinLantern\Platform\Kernel;
+use TinLantern\Tests\Bench\ManyRecords;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
@@ -37,7 +38,7 @@ if (false !== $database->fetchOne("SELECT 1 FROM house_state WHERE name = 'bench
 }
 $file = getenv('TL_VAR').'/tmp/bench.mrc';
 echo "Writing a file of {$records} records ...\n";
-LoadDemoWorld::write($file, new DemoRecords(new Dice(7), 2026), $records);
+LoadDemoWorld::write($file, (new ManyRecords(new DemoRecords(new Dice(7), 2026), new Dice(8)))->make($records));
 
 $bench->get(SetUpHouse::class)(new HouseDefinition((array) Yaml::parseFile(dirname(__DIR__, 2).'/demo/house.yaml')));
 $bench->get(AddStaff::class)('bench', 'Bench', LoadDemoWorld::PASSWORD, Role::Administrator, 'LAN');

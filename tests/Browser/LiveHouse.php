@@ -34,9 +34,17 @@ final class LiveHouse
         $this->database = null;
     }
 
+    public function query(string $sql): \PDOStatement
+    {
+        $statement = $this->database()->query($sql);
+        \assert(false !== $statement);
+
+        return $statement;
+    }
+
     public function one(string $sql): string
     {
-        $value = $this->database()->query($sql)->fetchColumn();
+        $value = $this->query($sql)->fetchColumn();
 
         return \is_scalar($value) ? (string) $value : '';
     }
@@ -45,7 +53,7 @@ final class LiveHouse
     public function barcodes(int $count): array
     {
         $barcodes = [];
-        $rows = $this->database()->query("SELECT i.barcode FROM item i JOIN lending_class c ON c.id = i.lending_class_id WHERE i.status = 'available' AND i.branch_id = 1 AND i.at_branch_id = 1 AND c.code = 'BOOK' ORDER BY RAND() LIMIT {$count}");
+        $rows = $this->query("SELECT i.barcode FROM item i JOIN lending_class c ON c.id = i.lending_class_id WHERE i.status = 'available' AND i.branch_id = 1 AND i.at_branch_id = 1 AND c.code = 'BOOK' ORDER BY RAND() LIMIT {$count}");
         foreach ($rows as $row) {
             $barcodes[] = \is_array($row) && \is_string($row['barcode']) ? $row['barcode'] : '';
         }
@@ -56,7 +64,7 @@ final class LiveHouse
     /** @return array{id: int, card: string, name: string} somebody in good standing with nothing lent */
     public function patron(int $which = 0): array
     {
-        $row = $this->database()->query("SELECT p.id, p.card_number, CONCAT(p.given_name, ' ', p.family_name) AS name FROM patron p WHERE p.barred_because IS NULL AND p.is_card_lost = 0
+        $row = $this->query("SELECT p.id, p.card_number, CONCAT(p.given_name, ' ', p.family_name) AS name FROM patron p WHERE p.barred_because IS NULL AND p.is_card_lost = 0
             AND p.expires_on > CURRENT_DATE + INTERVAL 60 DAY AND p.membership_id = 1 AND NOT EXISTS (SELECT 1 FROM loan l WHERE l.open_patron_id = p.id) ORDER BY p.id LIMIT 1 OFFSET {$which}")->fetch(\PDO::FETCH_ASSOC);
         \assert(\is_array($row) && is_numeric($row['id']) && \is_string($row['card_number']) && \is_string($row['name']));
 
@@ -73,7 +81,10 @@ final class LiveHouse
         return 1 === preg_match('/tin_lantern=[0-9a-f]+/', $response, $found) ? $found[0] : throw new \RuntimeException($response);
     }
 
-    /** @param array<string, mixed> $body */
+    /**
+     * @param non-empty-string     $method
+     * @param array<string, mixed> $body
+     */
     public function request(string $method, string $path, array $body, string $cookie): \CurlHandle
     {
         $handle = curl_init($this->address.$path);

@@ -78,7 +78,7 @@ final class ManyDesksTest extends TestCase
         $this->house->forgetConnection();
         self::assertGreaterThan(0, $wasAway);
         self::assertSame(array_fill(0, 30, 'returned'), array_values($told));
-        $kept = $this->house->database()->query("SELECT act_id FROM tape_line WHERE desk = 'Storm' ORDER BY id")->fetchAll(\PDO::FETCH_COLUMN);
+        $kept = $this->house->query("SELECT act_id FROM tape_line WHERE desk = 'Storm' ORDER BY id")->fetchAll(\PDO::FETCH_COLUMN);
         self::assertSame(array_keys($told), $kept);
         self::assertSame('30', $this->house->one("SELECT COUNT(*) FROM journal_entry WHERE desk = 'Storm' AND act = 'item-returned'"));
     }

@@ -15,7 +15,6 @@ final readonly class MariaDbSearchIndex implements SearchIndex
 {
     private const COUNTED = 20_000;
     private const SHORTEST_PREFIX = 4;
-    private const SCORE_DIGITS = 100_000;
 
     public function __construct(private Connection $connection)
     {
@@ -119,18 +118,44 @@ final readonly class MariaDbSearchIndex implements SearchIndex
      */
     private function page(SearchQuestion $question, string $condition, array $values): array
     {
-        [$key, $direction] = match (true) {
-            SearchOrder::Title === $question->order, [] === $question->words && SearchOrder::Relevance === $question->order => ['title_key', 'ASC'],
-            SearchOrder::Newest === $question->order => ['COALESCE(year, 0)', 'DESC'],
-            default => ['ROUND(MATCH(words) AGAINST(:words IN BOOLEAN MODE) * '.self::SCORE_DIGITS.')', 'DESC'],
+        return match (true) {
+            SearchOrder::Title === $question->order, [] === $question->words && SearchOrder::Relevance === $question->order => $this->pageByKey($question, $condition, $values, 'title_key', 'ASC'),
+            SearchOrder::Newest === $question->order => $this->pageByKey($question, $condition, $values, 'COALESCE(year, 0)', 'DESC'),
+            default => $this->pageByRank($question, $condition, $values),
         };
+    }
+
+    /**
+     * InnoDB gives the hits of a full-text condition by falling rank, then by document, and reads no row that is not asked for. An
+     * order of our own would read and sort them all; so this one list goes on by how many were shown, not by a key.
+     *
+     * @param array<string, string|int> $values
+     *
+     * @return array{list<int>, string|null}
+     */
+    private function pageByRank(SearchQuestion $question, string $condition, array $values): array
+    {
+        $shown = (int) ($question->after ?? '0');
+        $ids = $this->connection->fetchFirstColumn("SELECT record_id FROM search_document WHERE {$condition} LIMIT ".($question->limit + 1)." OFFSET {$shown}", $values);
+        $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $ids);
+
+        return [\array_slice($ids, 0, $question->limit), \count($ids) > $question->limit ? (string) ($shown + $question->limit) : null];
+    }
+
+    /**
+     * @param array<string, string|int> $values
+     *
+     * @return array{list<int>, string|null}
+     */
+    private function pageByKey(SearchQuestion $question, string $condition, array $values, string $key, string $direction): array
+    {
         $sql = "SELECT record_id, {$key} AS sort_key FROM search_document WHERE {$condition}";
         if (null !== $question->after) {
             [$id, $last] = explode(' ', $question->after, 2) + [1 => ''];
             $sql .= 'ASC' === $direction ? " AND ({$key}, record_id) > (:lastKey, :lastId)" : " AND ({$key} < :lastKey OR ({$key} = :lastKey AND record_id > :lastId))";
-            $values += ['lastKey' => 'ASC' === $direction ? $last : (float) $last, 'lastId' => (int) $id];
+            $values += ['lastKey' => 'ASC' === $direction ? $last : (int) $last, 'lastId' => (int) $id];
         }
-        /** @var list<array{record_id: int, sort_key: string|int|float}> $rows */
+        /** @var list<array{record_id: int, sort_key: string|int}> $rows */
         $rows = $this->connection->fetchAllAssociative("{$sql} ORDER BY sort_key {$direction}, record_id LIMIT ".($question->limit + 1), $values);
         $shown = \array_slice($rows, 0, $question->limit);
         $end = [] === $shown ? null : $shown[\count($shown) - 1];
