@@ -73,7 +73,7 @@ final class DemoRecords
             $fields[] = DataField::of('100', '1 ', 'a', $author[0].', '.$author[1].',', 'e', 'score' === $kind || 'recording' === $kind ? 'composer.' : 'author.');
         }
         $by = $isPerson ? ['c', $author[1].' '.$author[0].'.'] : [];
-        $nonfiling = str_starts_with($title, 'The ') ? '4' : '0';
+        $nonfiling = 1 === preg_match('/^(?:The|An|A) /', $title, $article) ? (string) \strlen($article[0]) : '0';
         $fields[] = DataField::of('245', ($isPerson ? '1' : '0').$nonfiling, 'a', $title.($isPerson ? ' /' : '.'), ...$by);
         if ($this->dice->percent(12)) {
             $fields[] = DataField::of('250', '  ', 'a', $this->dice->one(['Second edition.', 'Revised edition.', 'Third edition.', 'Large print edition.']));
@@ -133,10 +133,15 @@ final class DemoRecords
             2 => \sprintf('The %s of %s', $this->dice->one(Words::NOUNS), $this->dice->one(Words::PLACES)),
             3 => \sprintf("The %s's %s", $this->dice->one(['Keeper', 'Pilot', 'Cartographer', 'Ferryman', 'Netmaker']), $this->dice->one(Words::NOUNS)),
             4 => \sprintf('%s %s, %s %s', $this->dice->one(Words::ADJECTIVES), $this->dice->one(Words::NOUNS), $this->dice->one(Words::ADJECTIVES), $this->dice->one(Words::NOUNS)),
-            5 => \sprintf('A %s for %s', $this->dice->one(Words::NOUNS), $this->dice->one(Words::GIVEN)),
+            5 => \sprintf('%s for %s', $this->withArticle($this->dice->one(Words::NOUNS)), $this->dice->one(Words::GIVEN)),
             6 => \sprintf('%s and the %s', $this->dice->one(Words::GIVEN), $this->dice->one(Words::NOUNS)),
             default => \sprintf('Beyond the %s %s', $this->dice->one(Words::ADJECTIVES), $this->dice->one(Words::NOUNS)),
         };
+    }
+
+    private function withArticle(string $noun): string
+    {
+        return (str_contains('AEIO', $noun[0]) ? 'An ' : 'A ').$noun;
     }
 
     /** @return list<DataField> */

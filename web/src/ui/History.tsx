@@ -2,29 +2,58 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
-import { journalOf } from '../api/queries';
+import { house as houseQuery, journalOf } from '../api/queries';
 import { exactTime } from '../i18n/dates';
 
 type Entry = Schemas['JournalLineView'];
 
-function shown(value: unknown): string {
-  if (value === null || value === undefined || value === '') return '–';
-  return typeof value === 'string' ? value : JSON.stringify(value);
+const INSTANT = /^\d{4}-\d{2}-\d{2}T/;
+
+/** Names and values of the journal in the words of the house. */
+function useWords() {
+  const { t, i18n } = useTranslation();
+  const house = useQuery(houseQuery).data;
+  const listed = (name: string): { id: number; name: string }[] | undefined =>
+    ({
+      branchId: house?.branches,
+      atBranchId: house?.branches,
+      locationId: house?.locations,
+      lendingClassId: house?.lendingClasses,
+      membershipId: house?.memberships,
+    })[name];
+  return {
+    nameOf: (name: string): string => (i18n.exists(`told.${name}`) ? t(`told.${name}` as 'told.status') : name),
+    valueOf: (name: string, value: unknown): string => {
+      if (value === null || value === undefined || value === '') return t('told.nothing');
+      if (typeof value === 'boolean') return t(value ? 'told.yes' : 'told.no');
+      const inList = listed(name)?.find((entry) => entry.id === value);
+      if (inList !== undefined) return inList.name;
+      if (typeof value === 'string' && name === 'status') return t(`status.${value}` as 'status.lost');
+      if (typeof value === 'string') return INSTANT.test(value) ? exactTime(value) : value;
+      return JSON.stringify(value);
+    },
+  };
 }
 
 /** What an act has changed, name by name. */
 export function ChangeList({ entry }: { entry: Entry }) {
   const { t } = useTranslation();
+  const { nameOf, valueOf } = useWords();
   const names = [...new Set([...Object.keys(entry.before ?? {}), ...Object.keys(entry.after ?? {})])];
-  const told = names.filter((name) => entry.before !== null || shown(entry.after?.[name]) !== '–');
+  const lines = names.flatMap((name) => {
+    const after = valueOf(name, entry.after?.[name]);
+    const wasTold = entry.before !== null && name in entry.before;
+    const isTold = entry.after !== null && name in entry.after;
+    if (!wasTold) return after === t('told.nothing') ? [] : [[name, after] as const];
+    const before = valueOf(name, entry.before?.[name]);
+    if (!isTold || before === after) return [];
+    return [[name, t('reports.was', { before, after })] as const];
+  });
   return (
     <>
-      {told.map((name) => (
+      {lines.map(([name, text]) => (
         <span className="change" key={name}>
-          <b>{name}</b>{' '}
-          {entry.before === null
-            ? shown(entry.after?.[name])
-            : t('reports.was', { before: shown(entry.before[name]), after: shown(entry.after?.[name]) })}
+          <b>{nameOf(name)}</b> {text}
         </span>
       ))}
       {entry.reason === null ? null : <span className="change">{t('reports.because', { reason: entry.reason })}</span>}
