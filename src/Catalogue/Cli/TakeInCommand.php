@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Cli;
 
+use Doctrine\DBAL\Exception\ConnectionException;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
@@ -43,13 +44,20 @@ final readonly class TakeInCommand
                 $io->write(\sprintf("\r%d records read, %d added ", $report->read, $report->added));
             });
         } catch (NotAMarcFile|\InvalidArgumentException $wrong) {
-            $json ? $io->writeln(Json::encode(['error' => $wrong->getMessage()])) : $io->error($wrong->getMessage());
-
-            return Command::INVALID;
+            return $this->sayError($wrong->getMessage(), $json, $io, Command::INVALID);
+        } catch (ConnectionException) {
+            return $this->sayError('The database does not answer. What was taken in so far is kept; run the same command again and it goes on where it was.', $json, $io, Command::FAILURE);
         }
         $json ? $io->writeln(Json::encode($report), SymfonyStyle::OUTPUT_RAW) : $this->print($report, $io);
 
         return 0 === $report->failed ? Command::SUCCESS : Command::FAILURE;
+    }
+
+    private function sayError(string $sentence, bool $json, SymfonyStyle $io, int $status): int
+    {
+        $json ? $io->writeln(Json::encode(['error' => $sentence]), SymfonyStyle::OUTPUT_RAW) : $io->error($sentence);
+
+        return $status;
     }
 
     private function defaults(string $branch, string $location, string $lendingClass): IntakeDefaults
