@@ -1,4 +1,3 @@
-import { Button } from '@mui/material';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -8,6 +7,7 @@ import { house as houseQuery } from '../../api/queries';
 import { Lamp } from '../../ui/Lamp';
 import { type Column, Lines } from '../../ui/Lines';
 import { ListDetail } from '../../ui/ListDetail';
+import { MoreButton } from '../../ui/MoreButton';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { SpineTag } from '../../ui/SpineTag';
@@ -101,13 +101,7 @@ function RecordList({ selected }: { selected: number }) {
         summary={total}
       />
       {first !== undefined && lines.length === 0 ? <p className="empty">{t('catalogue.nothing')}</p> : null}
-      {found.hasNextPage ? (
-        <p className="empty no-print">
-          <Button variant="outlined" onClick={() => void found.fetchNextPage()} disabled={found.isFetchingNextPage}>
-            {t('common.more')}
-          </Button>
-        </p>
-      ) : null}
+      <MoreButton list={found} />
     </>
   );
 }

@@ -8,6 +8,7 @@ import { house as houseQuery, me } from '../../api/queries';
 import { shortDay } from '../../i18n/dates';
 import { type Column, Lines } from '../../ui/Lines';
 import { ListDetail } from '../../ui/ListDetail';
+import { MoreButton } from '../../ui/MoreButton';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { useFilters } from '../../ui/useFilters';
@@ -144,13 +145,7 @@ function PatronList({
         }}
       />
       {found.data !== undefined && lines.length === 0 ? <p className="empty">{t('patrons.nothing')}</p> : null}
-      {found.hasNextPage ? (
-        <p className="empty no-print">
-          <Button variant="outlined" onClick={() => void found.fetchNextPage()} disabled={found.isFetchingNextPage}>
-            {t('common.more')}
-          </Button>
-        </p>
-      ) : null}
+      <MoreButton list={found} />
     </>
   );
 }

@@ -1,4 +1,3 @@
-import { Button } from '@mui/material';
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -7,6 +6,7 @@ import { en } from '../../i18n/en';
 import { exactTime } from '../../i18n/dates';
 import { ChangeList } from '../../ui/History';
 import { type Column, Lines } from '../../ui/Lines';
+import { MoreButton } from '../../ui/MoreButton';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { useFilters } from '../../ui/useFilters';
@@ -87,13 +87,7 @@ export default function JournalPage() {
         <Lines name="journal" label={t('reports.journal')} columns={columns} lines={entries} keyOf={(entry) => entry.id} />
       </div>
       {found.data !== undefined && entries.length === 0 ? <p className="empty">{t('reports.nothing')}</p> : null}
-      {found.hasNextPage ? (
-        <p className="empty no-print">
-          <Button variant="outlined" onClick={() => void found.fetchNextPage()} disabled={found.isFetchingNextPage}>
-            {t('common.more')}
-          </Button>
-        </p>
-      ) : null}
+      <MoreButton list={found} />
     </div>
   );
 }
