@@ -9,11 +9,18 @@ use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 use TinLantern\Catalogue\ExportFormat;
 use TinLantern\Catalogue\ExportRecords;
+use TinLantern\Catalogue\Intake\IntakeDefaults;
+use TinLantern\Catalogue\Intake\IntakeOptions;
+use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\DataField;
 use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\MarcXmlWriter;
 use TinLantern\Core\Tests\Marc\Records;
+use TinLantern\Platform\Cli\ConsoleActor;
+use TinLantern\Platform\Problem\Conflict;
 
 final class TakeInTest extends AppTestCase
 {
@@ -116,6 +123,29 @@ final class TakeInTest extends AppTestCase
         self::assertSame($whole['intake'], $rest['intake']);
         self::assertSame([20, 12], [$rest['read'], $rest['added']]);
         self::assertSame(20, $this->rows('record'));
+    }
+
+    public function testTwoWhoTakeInTheSameFileAtOnceDoNotTakeItInTwice(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'intake');
+        self::assertIsString($file);
+        file_put_contents($file, $this->iso(...Records::odd(1200)));
+        $options = new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK'));
+        $actor = self::service(ConsoleActor::class)();
+        $other = null;
+        try {
+            // In the middle of one intake the other goes through the whole rest.
+            self::service(TakeInFile::class)(MarcFile::open($file), $options, $actor, static function () use ($file, $options, $actor, &$other): void {
+                $other ??= self::service(TakeInFile::class)(MarcFile::open($file), $options, $actor);
+            });
+            self::fail('Both took it in.');
+        } catch (Conflict $conflict) {
+            self::assertSame('intake-running', $conflict->problemCode);
+        } finally {
+            unlink($file);
+        }
+        self::assertSame(1200, $this->rows('record'));
+        self::assertSame(1200, $this->rows('search_document'));
     }
 
     public function testRecordsThatDescribeNoTitleAreSkippedAndNamed(): void

@@ -20,6 +20,7 @@ use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\House\HouseLists;
 use TinLantern\Platform\Cli\ConsoleActor;
 use TinLantern\Platform\Json;
+use TinLantern\Platform\Problem\Conflict;
 
 #[AsCommand('catalogue:take-in', 'Takes in a file of records (ISO 2709 in UTF-8, or MARCXML) with their items')]
 final readonly class TakeInCommand
@@ -45,6 +46,8 @@ final readonly class TakeInCommand
             });
         } catch (NotAMarcFile|\InvalidArgumentException $wrong) {
             return $this->sayError($wrong->getMessage(), $json, $io, Command::INVALID);
+        } catch (Conflict $conflict) {
+            return $this->sayError($conflict->getMessage(), $json, $io, Command::FAILURE);
         } catch (ConnectionException) {
             return $this->sayError('The database does not answer. What was taken in so far is kept; run the same command again and it goes on where it was.', $json, $io, Command::FAILURE);
         }

@@ -11,6 +11,8 @@ final class IntakeReport
 {
     private const LISTED = 10_000;
 
+    /** How far the database knows it has come. */
+    public int $noted = 0;
     public int $read = 0;
     public int $added = 0;
     public int $skipped = 0;

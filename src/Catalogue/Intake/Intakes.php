@@ -6,6 +6,7 @@ namespace TinLantern\Catalogue\Intake;
 
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
+use TinLantern\Platform\Problem\Conflict;
 
 /**
  * Which files were taken in, and how far each has come: what lets a killed intake go on where it was.
@@ -40,10 +41,22 @@ final readonly class Intakes
         return new BegunIntake((int) $this->connection->lastInsertId(), 0, null);
     }
 
-    /** Notes how far it has come; part of the transaction that brought it there. */
-    public function note(int $id, int $recordsRead, int $added, int $items): void
+    /**
+     * Notes how far it will have come, first of all in the transaction that brings it there. Whoever takes in the same file at the same
+     * moment waits here, and is then refused.
+     *
+     * @throws Conflict
+     */
+    public function goOn(int $id, int $from, int $to): void
     {
-        $this->connection->executeStatement('UPDATE intake SET records_read = ?, added = added + ?, items = items + ? WHERE id = ?', [$recordsRead, $added, $items, $id]);
+        if (1 !== (int) $this->connection->executeStatement('UPDATE intake SET records_read = ? WHERE id = ? AND records_read = ? AND ended_at IS NULL', [$to, $id, $from])) {
+            throw new Conflict('intake-running', 'This file is being taken in by somebody else at this moment. What they have taken in stays; look at theirs.');
+        }
+    }
+
+    public function count(int $id, int $added, int $items): void
+    {
+        $this->connection->executeStatement('UPDATE intake SET added = added + ?, items = items + ? WHERE id = ?', [$added, $items, $id]);
     }
 
     public function end(int $id): void

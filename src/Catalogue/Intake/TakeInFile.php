@@ -44,6 +44,7 @@ final readonly class TakeInFile
     {
         $begun = $this->intakes->begin($file, $options);
         $report = new IntakeReport($begun->id, basename($file->path));
+        $report->noted = $begun->recordsRead;
         $batch = [];
         foreach ($file->records() as $record) {
             ++$report->read;
@@ -109,6 +110,7 @@ final readonly class TakeInFile
         }
         $places = array_keys($batch);
         $taken = $this->transaction->run(function () use ($batch, $places, $options, $report): ItemsTakenIn {
+            $this->intakes->goOn($report->intake, $report->noted, $report->read);
             $records = array_map(static fn (RecordParts $parts): MarcRecord => $parts->record, array_values($batch));
             $briefs = array_map(BriefDescription::of(...), $records);
             $ids = $this->records->add($records, $briefs, $report->intake);
@@ -118,10 +120,11 @@ final readonly class TakeInFile
                 $documents[] = SearchDocument::of($id, $records[$index], $briefs[$index], $taken->held[$id] ?? []);
             }
             $this->index->put($documents);
-            $this->intakes->note($report->intake, $report->read, \count($ids), $taken->count);
+            $this->intakes->count($report->intake, \count($ids), $taken->count);
 
             return $taken->atPlaces(array_combine($ids, $places));
         });
+        $report->noted = $report->read;
         $report->added += \count($batch);
         $report->items += $taken->count;
         $report->tellOfCodes($taken->unknownCodes);

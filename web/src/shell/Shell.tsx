@@ -35,8 +35,8 @@ export function Shell({ me }: { me: Schemas['MeView'] }) {
   const signOut = async () => {
     await answered(api.DELETE('/api/sign-in'));
     theDesk().end();
-    client.clear();
     client.setQueryData(meQuery.queryKey, null);
+    client.removeQueries({ predicate: (query) => query.queryKey[0] !== meQuery.queryKey[0] });
   };
   const { lane, patron } = desk.lane;
   const waiting = desk.waiting.filter((entry) => entry.kind === 'scan').length;
