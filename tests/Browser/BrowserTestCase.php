@@ -71,7 +71,7 @@ abstract class BrowserTestCase extends TestCase
         $this->page->executeScript('localStorage.setItem("tl.desk", arguments[0]); localStorage.setItem("tl.sounds", "off")', [$desk]);
         $this->page->navigate()->refresh();
         $this->see('#field-name')->sendKeys($name.WebDriverKeys::TAB.LiveHouse::PASSWORD.WebDriverKeys::ENTER);
-        $this->see('.shell');
+        $this->see('.lanes');
     }
 
     protected function scan(string $code): void

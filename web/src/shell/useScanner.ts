@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { ScanRhythm } from './scanRhythm';
 
 type TextElement = HTMLInputElement | HTMLTextAreaElement;
@@ -15,9 +15,9 @@ function restore(element: TextElement, value: string): void {
   element.dispatchEvent(new Event('input', { bubbles: true }));
 }
 
-/** Gives every scan to $onScan, wherever the focus is; a text field that the characters fell into gets its text back. */
+/** Listens before the first picture is shown, so that no scan comes too early. Gives every scan to $onScan, wherever the focus is; a text field that the characters fell into gets its text back. */
 export function useScanner(onScan: (code: string) => void): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const rhythm = new ScanRhythm();
     let fellInto: { element: TextElement; value: string } | null = null;
     const onKeyDown = (event: KeyboardEvent) => {
