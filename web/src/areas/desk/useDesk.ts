@@ -43,11 +43,14 @@ export function useDeskAtWork(): void {
       changed: () => listeners.forEach((listener) => listener()),
       taken: (scan) => {
         play(soundOf(scan));
+        const isFetching = client.isFetching({ queryKey: tape.queryKey }) > 0;
         client.setQueryData(tape.queryKey, (lines) =>
           lines?.some((line) => line.scan.id === scan.id)
             ? lines
             : [{ scan, isTakenBack: false, waits: scan.checkIn !== null && scan.checkIn.nextStep !== 'shelve' }, ...(lines ?? [])],
         );
+        // A tape that is on its way was written before this line; it has to be fetched again.
+        if (isFetching) void client.invalidateQueries({ queryKey: tape.queryKey });
         void client.invalidateQueries({ queryKey: ['patron'] });
         void client.invalidateQueries({ queryKey: ['record'] });
       },
