@@ -123,7 +123,9 @@ final class DeskJobTest extends BrowserTestCase
         self::assertSame('0', $this->house->one("SELECT COUNT(*) FROM loan WHERE open_patron_id = {$patron['id']}"));
         $this->cutNetwork(false);
         $this->page->navigate()->refresh();
-        $this->until(fn (): bool => 3 === \count($this->page->findElements(WebDriverBy::cssSelector('.tape-line[data-outcome=lent]'))), 'three are lent');
+        foreach ($barcodes as $barcode) {
+            $this->see('.tape-line[data-outcome=lent]', $barcode);
+        }
         self::assertSame('3', $this->house->one("SELECT COUNT(*) FROM loan WHERE open_patron_id = {$patron['id']}"));
         $listed = implode("','", $barcodes);
         self::assertSame('3', $this->house->one("SELECT COUNT(*) FROM loan l JOIN item i ON i.id = l.item_id WHERE i.barcode IN ('{$listed}') AND l.patron_id = {$patron['id']}"), 'each exactly once');
