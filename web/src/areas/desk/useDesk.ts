@@ -45,9 +45,10 @@ export function useDeskAtWork(): void {
         play(soundOf(scan));
         const isFetching = client.isFetching({ queryKey: tape.queryKey }) > 0;
         client.setQueryData(tape.queryKey, (lines) =>
-          lines?.some((line) => line.scan.id === scan.id)
+          // A tape that was not fetched yet will hold this line when it is.
+          lines === undefined || lines.some((line) => line.scan.id === scan.id)
             ? lines
-            : [{ scan, isTakenBack: false, waits: scan.checkIn !== null && scan.checkIn.nextStep !== 'shelve' }, ...(lines ?? [])],
+            : [{ scan, isTakenBack: false, waits: scan.checkIn !== null && scan.checkIn.nextStep !== 'shelve' }, ...lines],
         );
         // A tape that is on its way was written before this line; it has to be fetched again.
         if (isFetching) void client.invalidateQueries({ queryKey: tape.queryKey });
