@@ -51,7 +51,8 @@ export function useDeskAtWork(): void {
             : [{ scan, isTakenBack: false, waits: scan.checkIn !== null && scan.checkIn.nextStep !== 'shelve' }, ...lines],
         );
         // A tape that is on its way was written before this line; it has to be fetched again.
-        if (isFetching) void client.invalidateQueries({ queryKey: tape.queryKey });
+        if (isFetching)
+          void client.cancelQueries({ queryKey: tape.queryKey }).then(() => client.refetchQueries({ queryKey: tape.queryKey }));
         void client.invalidateQueries({ queryKey: ['patron'] });
         void client.invalidateQueries({ queryKey: ['record'] });
       },
