@@ -11,7 +11,7 @@ use TinLantern\Access\AddStaff;
 use TinLantern\Access\Role;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
-use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\Iso2709Writer;
 use TinLantern\Core\Marc\ItemMapping;
@@ -61,7 +61,7 @@ final readonly class LoadDemoWorld
         $dice = new Dice(self::SEED);
         $file = $this->varDirectory.'/tmp/vesper-isles.mrc';
         self::write($file, (new DemoRecords($dice, (int) $this->clock->now()->format('Y')))->make(self::RECORDS));
-        ($this->takeIn)(MarcFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), $actor);
+        ($this->takeIn)(RecordFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), $actor);
         unlink($file);
         $say('Registering patrons ...');
         $patrons = $this->patrons->register($dice, $actor);

@@ -19,7 +19,16 @@ interface RecordItems
      *
      * @param array<int, list<ItemStatement>> $statements by record id
      */
-    public function takeIn(array $statements, IntakeDefaults $defaults): ItemsTakenIn;
+    public function takeIn(array $statements, IntakeDefaults $defaults, int $intakeId): ItemsTakenIn;
+
+    /**
+     * Takes away the items that an intake brought to these records, except those that were lent or changed since.
+     *
+     * @param list<int> $recordIds
+     *
+     * @return array<int, list<string>> barcodes of all items that are left, by record id
+     */
+    public function takeBack(int $intakeId, array $recordIds): array;
 
     /**
      * @param list<int> $recordIds

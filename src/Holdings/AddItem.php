@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Holdings;
 
-use TinLantern\Catalogue\RebuildDerived;
+use TinLantern\Catalogue\Derived;
 use TinLantern\Catalogue\Repository\Records;
 use TinLantern\Holdings\Entity\Item;
 use TinLantern\Holdings\Repository\Items;
@@ -24,7 +24,7 @@ final readonly class AddItem
         private Records $records,
         private Items $items,
         private ItemDetailsOf $detailsOf,
-        private RebuildDerived $derived,
+        private Derived $derived,
         private ItemPage $page,
         private Journal $journal,
     ) {
@@ -39,7 +39,7 @@ final readonly class AddItem
             $details = ($this->detailsOf)($form);
             $item = Item::onRecord($recordId, $details);
             $this->items->save($item);
-            $this->derived->document($recordId);
+            $this->derived->itemsChanged($recordId);
             $this->journal->tell($actor, 'item-added', Subject::Item, $item->id(), null, ['recordId' => $recordId] + $details->told());
 
             return $this->page->of($item->id());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Holdings;
 
-use TinLantern\Catalogue\RebuildDerived;
+use TinLantern\Catalogue\Derived;
 use TinLantern\Holdings\Repository\Items;
 use TinLantern\Journal\Changes;
 use TinLantern\Journal\Journal;
@@ -23,7 +23,7 @@ final readonly class ChangeItem
         private Transaction $transaction,
         private Items $items,
         private ItemDetailsOf $detailsOf,
-        private RebuildDerived $derived,
+        private Derived $derived,
         private ItemPage $page,
         private Journal $journal,
     ) {
@@ -42,7 +42,7 @@ final readonly class ChangeItem
             if (!$changes->areNone()) {
                 $item->describe($after);
                 $this->items->save($item);
-                $this->derived->document($item->recordId());
+                $this->derived->itemsChanged($item->recordId());
                 $this->journal->tell($actor, 'item-changed', Subject::Item, $id, $changes->before, $changes->after);
             }
 

@@ -28,10 +28,10 @@ final readonly class HeldItems implements RecordItems
     {
     }
 
-    public function takeIn(array $statements, IntakeDefaults $defaults): ItemsTakenIn
+    public function takeIn(array $statements, IntakeDefaults $defaults, int $intakeId): ItemsTakenIn
     {
         $taken = $this->takenBarcodes($statements);
-        $rows = $held = $problems = $unknown = [];
+        $rows = $problems = $unknown = [];
         foreach ($statements as $recordId => $ofRecord) {
             foreach ($ofRecord as $statement) {
                 $barcode = $statement->barcode();
@@ -47,13 +47,33 @@ final readonly class HeldItems implements RecordItems
                 $taken[$barcode] = true;
                 $item = StatedItem::of($statement, $defaults, $this->lists);
                 $unknown += $item->unknownCodes;
-                $held[$recordId][] = new HeldItem($item->details->branchId, $item->details->prefix, $item->details->callNumber);
-                $rows[] = $this->row($recordId, $item, $statement);
+                $rows[] = [...$this->row($recordId, $item, $statement), $intakeId];
             }
         }
         $this->insert($rows);
 
-        return new ItemsTakenIn(\count($rows), $held, $problems, $unknown);
+        return new ItemsTakenIn(\count($rows), $problems, $unknown);
+    }
+
+    public function takeBack(int $intakeId, array $recordIds): array
+    {
+        if ([] === $recordIds) {
+            return [];
+        }
+        // An item that was lent or changed has another version than the one it came with.
+        $this->connection->executeStatement(
+            'DELETE i FROM item i WHERE i.intake_id = :intake AND i.record_id IN (:ids) AND i.version = 1 AND NOT EXISTS (SELECT 1 FROM loan l WHERE l.item_id = i.id)',
+            ['intake' => $intakeId, 'ids' => $recordIds],
+            ['ids' => ArrayParameterType::INTEGER],
+        );
+        $left = [];
+        $rows = $this->connection->iterateAssociative('SELECT record_id, barcode FROM item WHERE record_id IN (:ids) ORDER BY id', ['ids' => $recordIds], ['ids' => ArrayParameterType::INTEGER]);
+        /** @var array{record_id: int, barcode: string} $row */
+        foreach ($rows as $row) {
+            $left[$row['record_id']][] = $row['barcode'];
+        }
+
+        return $left;
     }
 
     public function held(array $recordIds): array
@@ -167,8 +187,8 @@ final readonly class HeldItems implements RecordItems
     {
         foreach (array_chunk($rows, 1000) as $chunk) {
             $this->connection->executeStatement(
-                'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, statement) VALUES '
-                .implode(',', array_fill(0, \count($chunk), '('.implode(',', array_fill(0, 16, '?')).')')),
+                'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, statement, intake_id) VALUES '
+                .implode(',', array_fill(0, \count($chunk), '('.implode(',', array_fill(0, 17, '?')).')')),
                 array_merge(...$chunk),
             );
         }

@@ -7,7 +7,7 @@ namespace TinLantern\Tests\App;
 use PHPUnit\Framework\Attributes\DataProvider;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
-use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\ControlField;
 use TinLantern\Core\Marc\DataField;
@@ -128,7 +128,7 @@ final class SearchTest extends AppTestCase
         $file = tempnam(sys_get_temp_dir(), 'search');
         self::assertIsString($file);
         file_put_contents($file, implode('', array_map((new Iso2709Writer())->write(...), $records)));
-        self::service(TakeInFile::class)(MarcFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), self::service(ConsoleActor::class)());
+        self::service(TakeInFile::class)(RecordFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), self::service(ConsoleActor::class)());
         unlink($file);
     }
 }

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Bundle\FrameworkBundle\Console\Application;
-use Symfony\Component\Console\Tester\CommandTester;
 use TinLantern\Catalogue\ExportFormat;
-use TinLantern\Catalogue\ExportRecords;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
-use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\DataField;
-use TinLantern\Core\Marc\Iso2709Writer;
 use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\MarcXmlWriter;
@@ -24,6 +20,8 @@ use TinLantern\Platform\Problem\Conflict;
 
 final class TakeInTest extends AppTestCase
 {
+    use FilesOfRecords;
+
     public function testAFileIsTakenInWithItsItemsAndFoundAtOnce(): void
     {
         $report = $this->takeIn($this->iso(Records::tides()));
@@ -112,37 +110,39 @@ final class TakeInTest extends AppTestCase
 
     public function testAnInterruptedIntakeGoesOnWhereItWas(): void
     {
-        $records = iterator_to_array(Records::odd(20), false);
-        $bytes = $this->iso(...$records);
-        $whole = $this->takeIn($bytes);
-        $this->connection()->executeStatement('DELETE FROM search_document');
-        $this->connection()->executeStatement('DELETE FROM item');
-        $this->connection()->executeStatement('DELETE FROM record WHERE id > (SELECT * FROM (SELECT MIN(id) + 7 FROM record) AS first)');
-        $this->connection()->executeStatement('UPDATE intake SET records_read = 8, ended_at = NULL');
-        $rest = $this->takeIn($bytes);
-        self::assertSame($whole['intake'], $rest['intake']);
-        self::assertSame([20, 12], [$rest['read'], $rest['added']]);
-        self::assertSame(20, $this->rows('record'));
+        $file = $this->file($this->iso(...Records::odd(1200)));
+        $options = new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK'), matchRule: 'none');
+        foreach (['compared' => 500, 'taken in' => 500] as $what => $done) {
+            try {
+                self::service(TakeInFile::class)(RecordFile::open($file), $options, self::service(ConsoleActor::class)(), static function (string $doing, int $to) use ($what, $done): void {
+                    if ([$what, $done] === [$doing, $to]) {
+                        throw new \DomainException('killed');
+                    }
+                });
+                self::fail('It was not interrupted.');
+            } catch (\DomainException) {
+                self::assertSame('compared' === $what ? 0 : 500, $this->rows('record'));
+            }
+        }
+        $report = self::service(TakeInFile::class)(RecordFile::open($file), $options, self::service(ConsoleActor::class)());
+        self::assertSame([1200, 1200, 1], [$report->read, $report->added, $this->rows('intake')]);
+        self::assertSame([1200, 1200], [$this->rows('record'), $this->rows('search_document')]);
     }
 
     public function testTwoWhoTakeInTheSameFileAtOnceDoNotTakeItInTwice(): void
     {
-        $file = tempnam(sys_get_temp_dir(), 'intake');
-        self::assertIsString($file);
-        file_put_contents($file, $this->iso(...Records::odd(1200)));
-        $options = new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK'));
+        $file = $this->file($this->iso(...Records::odd(1200)));
+        $options = new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK'), matchRule: 'none');
         $actor = self::service(ConsoleActor::class)();
         $other = null;
         try {
             // In the middle of one intake the other goes through the whole rest.
-            self::service(TakeInFile::class)(MarcFile::open($file), $options, $actor, static function () use ($file, $options, $actor, &$other): void {
-                $other ??= self::service(TakeInFile::class)(MarcFile::open($file), $options, $actor);
+            self::service(TakeInFile::class)(RecordFile::open($file), $options, $actor, static function () use ($file, $options, $actor, &$other): void {
+                $other ??= self::service(TakeInFile::class)(RecordFile::open($file), $options, $actor);
             });
             self::fail('Both took it in.');
         } catch (Conflict $conflict) {
             self::assertSame('intake-running', $conflict->problemCode);
-        } finally {
-            unlink($file);
         }
         self::assertSame(1200, $this->rows('record'));
         self::assertSame(1200, $this->rows('search_document'));
@@ -190,52 +190,5 @@ final class TakeInTest extends AppTestCase
         $this->connection()->executeStatement('DELETE FROM search_document');
         $this->console('catalogue:rebuild', []);
         self::assertSame($before, [$this->connection()->fetchAllAssociative('SELECT * FROM search_document'), $this->connection()->fetchAllAssociative('SELECT * FROM record')]);
-    }
-
-    private function iso(MarcRecord ...$records): string
-    {
-        return implode('', array_map((new Iso2709Writer())->write(...), $records));
-    }
-
-    /**
-     * @param array<string, string|bool> $options
-     *
-     * @return array<array-key, mixed>
-     */
-    private function takeIn(string $bytes, array $options = [], int $expect = 0): array
-    {
-        $file = tempnam(sys_get_temp_dir(), 'intake');
-        self::assertIsString($file);
-        file_put_contents($file, $bytes);
-        try {
-            $report = json_decode($this->console('catalogue:take-in', ['file' => $file, '--json' => true] + $options, $expect), true);
-        } finally {
-            unlink($file);
-        }
-        self::assertIsArray($report);
-
-        return $report;
-    }
-
-    /** @param array<string, string|bool> $input */
-    private function console(string $name, array $input, int $expect = 0): string
-    {
-        self::assertNotNull(self::$kernel);
-        $tester = new CommandTester((new Application(self::$kernel))->find($name));
-        self::assertSame($expect, $tester->execute($input), $tester->getDisplay());
-
-        return $tester->getDisplay();
-    }
-
-    private function export(ExportFormat $format, bool $withItems): string
-    {
-        return implode('', iterator_to_array(self::service(ExportRecords::class)($format, $withItems, static fn (string $sentence) => self::fail($sentence)), false));
-    }
-
-    private function text(mixed $value): string
-    {
-        self::assertIsString($value);
-
-        return $value;
     }
 }

@@ -12,7 +12,7 @@ use TinLantern\Access\AddStaff;
 use TinLantern\Access\Role;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
-use TinLantern\Catalogue\Intake\MarcFile;
+use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Demo\DemoRecords;
@@ -45,12 +45,12 @@ $bench->get(AddStaff::class)('bench', 'Bench', LoadDemoWorld::PASSWORD, Role::Ad
 
 $begun = hrtime(true);
 $decoded = 0;
-foreach (MarcFile::open($file)->records() as $record) {
+foreach (RecordFile::open($file)->records() as $record) {
     ++$decoded;
 }
 $bare = $decoded / ((hrtime(true) - $begun) / 1e9);
 $begun = hrtime(true);
-$report = $bench->get(TakeInFile::class)(MarcFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), $bench->get(ConsoleActor::class)());
+$report = $bench->get(TakeInFile::class)(RecordFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), $bench->get(ConsoleActor::class)());
 $rate = $report->added / ((hrtime(true) - $begun) / 1e9);
 printf("take-in, items and search documents included: %s records/s; only splitting and decoding: %s records/s; ratio %.1f\n", number_format($rate), number_format($bare), $bare / $rate);
 unlink($file);

@@ -88,7 +88,7 @@ final class Iso2709Reader
         try {
             return self::decode($bytes);
         } catch (Unreadable $unreadable) {
-            return new MalformedRecord($this->number, $this->position, $unreadable->getMessage());
+            return new MalformedRecord($this->number, $this->position, $unreadable->getMessage(), $bytes);
         }
     }
 
@@ -211,6 +211,6 @@ final class Iso2709Reader
 
     private function malformed(string $problem): MalformedRecord
     {
-        return new MalformedRecord(++$this->number, $this->position, $problem);
+        return new MalformedRecord(++$this->number, $this->position, $problem, $this->buffer);
     }
 }

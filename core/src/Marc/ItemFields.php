@@ -61,11 +61,7 @@ final class ItemFields
             }
         }
         foreach ($unplaced as $field) {
-            $at = 0;
-            foreach ($fields as $index => $other) {
-                $at = $other->tag <= $field->tag ? $index + 1 : $at;
-            }
-            array_splice($fields, $at, 0, [$field]);
+            $fields = Overlay::placed($fields, $field);
         }
 
         return $record->withFields($fields);

@@ -11,10 +11,11 @@ namespace TinLantern\Core\Marc;
 final readonly class MalformedRecord
 {
     /**
-     * @param int $number   the record's place in the file, from 1
-     * @param int $position the byte at which the record begins, from 0
+     * @param int    $number   the record's place in the file, from 1
+     * @param int    $position the byte at which the record begins, from 0
+     * @param string $bytes    the record as it stands in the file, to be sent back; may be cut
      */
-    public function __construct(public int $number, public int $position, public string $problem)
+    public function __construct(public int $number, public int $position, public string $problem, public string $bytes = '')
     {
     }
 

@@ -43,7 +43,7 @@ final readonly class MarcRecord
     {
         $found = [];
         foreach ($this->fields as $field) {
-            if ($field instanceof DataField && self::matches($field->tag, $patterns)) {
+            if ($field instanceof DataField && TagPattern::matchesAny($field->tag, $patterns)) {
                 $found[] = $field;
             }
         }
@@ -66,21 +66,5 @@ final readonly class MarcRecord
     public function leaderAt(int $position): string
     {
         return $this->leader[$position];
-    }
-
-    /** @param array<string> $patterns */
-    private static function matches(string $tag, array $patterns): bool
-    {
-        foreach ($patterns as $pattern) {
-            if ($tag === $pattern) {
-                return true;
-            }
-            $cut = strcspn($pattern, '.');
-            if ($cut < \strlen($pattern) && \strlen($tag) === \strlen($pattern) && 0 === strncmp($tag, $pattern, $cut)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -76,14 +76,14 @@ final class MarcXmlReader
         foreach ($offsets as $index => $offset) {
             $text = substr($slice, $offset, ($offsets[$index + 1] ?? $last) - $offset);
             if (1 === preg_match('/<(?:[\w.-]+:)?(?:leader|controlfield|datafield)[\s>]/', $text)) {
-                yield new MalformedRecord(++$this->number, $this->position + $offset, 'its end tag is missing.');
+                yield new MalformedRecord(++$this->number, $this->position + $offset, 'its end tag is missing.', $text);
             }
         }
         ++$this->number;
         try {
             yield $this->parse(substr($slice, $last));
         } catch (Unreadable $unreadable) {
-            yield new MalformedRecord($this->number, $this->position + $last, $unreadable->getMessage());
+            yield new MalformedRecord($this->number, $this->position + $last, $unreadable->getMessage(), substr($slice, $last));
         }
     }
 
@@ -195,6 +195,6 @@ final class MarcXmlReader
 
     private function malformed(string $problem): MalformedRecord
     {
-        return new MalformedRecord(++$this->number, $this->position, $problem);
+        return new MalformedRecord(++$this->number, $this->position, $problem, $this->buffer);
     }
 }

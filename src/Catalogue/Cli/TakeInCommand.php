@@ -13,10 +13,14 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
 use TinLantern\Catalogue\Intake\IntakeReport;
-use TinLantern\Catalogue\Intake\MarcFile;
-use TinLantern\Catalogue\Intake\NotAMarcFile;
+use TinLantern\Catalogue\Intake\NotARecordFile;
+use TinLantern\Catalogue\Intake\OnMatch;
+use TinLantern\Catalogue\Intake\OnNew;
+use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
+use TinLantern\Catalogue\Matching\MatchRules;
 use TinLantern\Core\Marc\ItemMapping;
+use TinLantern\Core\Marc\TagPattern;
 use TinLantern\House\HouseLists;
 use TinLantern\Platform\Cli\ConsoleActor;
 use TinLantern\Platform\Json;
@@ -25,7 +29,7 @@ use TinLantern\Platform\Problem\Conflict;
 #[AsCommand('catalogue:take-in', 'Takes in a file of records (ISO 2709 in UTF-8, or MARCXML) with their items')]
 final readonly class TakeInCommand
 {
-    public function __construct(private TakeInFile $takeIn, private HouseLists $lists, private ConsoleActor $actor)
+    public function __construct(private TakeInFile $takeIn, private MatchRules $matchRules, private HouseLists $lists, private ConsoleActor $actor)
     {
     }
 
@@ -36,15 +40,28 @@ final readonly class TakeInCommand
         #[Option('shelving location of items that name none, or one that is not known')] string $location = '',
         #[Option('lending class of items that name none, or one that is not known')] string $lendingClass = '',
         #[Option('where items stand in the records: 852, or a local field as in 952:barcode=p,branch=a,callNumber=o')] string $items = '852',
+        #[Option('match rule of the house: standard, isbn, control, careful, none')] string $match = IntakeOptions::STANDARD_RULE,
+        #[Option('what happens to records that the catalogue has: replace, merge, items, keep, skip')] string $onMatch = OnMatch::Keep->value,
+        #[Option('what happens to the others: add, skip')] string $onNew = OnNew::Add->value,
+        #[Option('fields that a merged record keeps, as in 59.,9..')] string $keep = '',
+        #[Option('only read and compare; nothing in the catalogue changes')] bool $dryRun = false,
         #[Option('take in once more what was taken in before')] bool $again = false,
         #[Option('print the report as JSON')] bool $json = false,
     ): int {
         try {
-            $options = new IntakeOptions(ItemMapping::parse($items), $this->defaults($branch, $location, $lendingClass), $again);
-            $report = ($this->takeIn)(MarcFile::open($file), $options, ($this->actor)(), $json ? null : static function (IntakeReport $report) use ($io): void {
-                $io->write(\sprintf("\r%d records read, %d added ", $report->read, $report->added));
-            });
-        } catch (NotAMarcFile|\InvalidArgumentException $wrong) {
+            $options = new IntakeOptions(
+                ItemMapping::parse($items),
+                $this->defaults($branch, $location, $lendingClass),
+                $again,
+                self::oneOf('match', $match, $this->matchRules->codes()),
+                OnMatch::from(self::oneOf('on-match', $onMatch, array_column(OnMatch::cases(), 'value'))),
+                OnNew::from(self::oneOf('on-new', $onNew, array_column(OnNew::cases(), 'value'))),
+                self::tags($keep),
+            );
+            $report = ($this->takeIn)(RecordFile::open($file), $options, ($this->actor)(), $json ? null : static function (string $what, int $done) use ($io): void {
+                $io->write(\sprintf("\r%d records %s ", $done, $what));
+            }, $dryRun);
+        } catch (NotARecordFile|\InvalidArgumentException $wrong) {
             return $this->sayError($wrong->getMessage(), $json, $io, Command::INVALID);
         } catch (Conflict $conflict) {
             return $this->sayError($conflict->getMessage(), $json, $io, Command::FAILURE);
@@ -54,6 +71,25 @@ final readonly class TakeInCommand
         $json ? $io->writeln(Json::encode($report), SymfonyStyle::OUTPUT_RAW) : $this->print($report, $io);
 
         return 0 === $report->failed ? Command::SUCCESS : Command::FAILURE;
+    }
+
+    /** @param list<string> $known */
+    private static function oneOf(string $option, string $chosen, array $known): string
+    {
+        return \in_array($chosen, $known, true) ? $chosen : throw new \InvalidArgumentException(\sprintf('--%s=%s is not known. Choose one of: %s.', $option, $chosen, implode(', ', $known)));
+    }
+
+    /** @return list<string> */
+    private static function tags(string $written): array
+    {
+        $tags = '' === $written ? IntakeOptions::LOCAL_FIELDS : explode(',', $written);
+        foreach ($tags as $tag) {
+            if (!TagPattern::isOne($tag)) {
+                throw new \InvalidArgumentException(\sprintf('--keep: "%s" is no tag. Write tags of three characters, a dot for any: 59.,9..', $tag));
+            }
+        }
+
+        return $tags;
     }
 
     private function sayError(string $sentence, bool $json, SymfonyStyle $io, int $status): int
@@ -98,11 +134,17 @@ final readonly class TakeInCommand
             $io->writeln(\sprintf('%d more problems are not listed.', $report->problemsNotListed));
         }
         $io->writeln(\sprintf(
-            'Intake %d of %s: %d records read, %d added, %d skipped, %d failed; %d items.',
+            'Intake %d of %s: %d records read (%d new, %d in the catalogue, %d twice in the file); %d added, %d replaced, %d merged, %d only items, %d skipped, %d failed; %d items.',
             $report->intake,
             $report->file,
             $report->read,
+            $report->new,
+            $report->matched,
+            $report->again,
             $report->added,
+            $report->replaced,
+            $report->merged,
+            $report->itemsOnly,
             $report->skipped,
             $report->failed,
             $report->items,

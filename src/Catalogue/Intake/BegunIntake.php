@@ -5,12 +5,29 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Intake;
 
 /**
- * An intake and how far it had come when it was last interrupted.
+ * An intake and how far it has come.
  */
 final readonly class BegunIntake
 {
-    /** @param string|null $endedEarlier when this file was taken in completely before, and on which day that was begun */
-    public function __construct(public int $id, public int $recordsRead, public ?string $endedEarlier)
+    /**
+     * @param int $recordsRead how many records of the file were compared
+     * @param int $doneTo      the place in the file up to which records were taken in
+     */
+    public function __construct(
+        public int $id,
+        public string $fileName,
+        public ?string $path,
+        public IntakeOptions $options,
+        public IntakeState $state,
+        public int $recordsRead,
+        public int $doneTo,
+        public string $begunAt,
+        public string $staffName,
+    ) {
+    }
+
+    public function is(IntakeState ...$states): bool
     {
+        return \in_array($this->state, $states, true);
     }
 }

@@ -5,41 +5,40 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Intake;
 
 /**
- * What became of a file, while it is read and at the end.
+ * What became of a file: counts, and a sentence about each record that needs one.
  */
-final class IntakeReport
+final readonly class IntakeReport
 {
-    private const LISTED = 10_000;
-
-    /** How far the database knows it has come. */
-    public int $noted = 0;
-    public int $read = 0;
-    public int $added = 0;
-    public int $skipped = 0;
-    public int $failed = 0;
-    public int $items = 0;
-    /** @var list<IntakeProblem> */
-    public array $problems = [];
-    public int $problemsNotListed = 0;
-    /** @var list<string> a sentence for each code that the house does not know */
-    public array $unknownCodes = [];
-
-    public function __construct(public int $intake, public string $file)
-    {
+    /**
+     * @param list<IntakeProblem> $problems
+     * @param list<string>        $unknownCodes a sentence for each code that the house does not know
+     */
+    public function __construct(
+        public int $intake,
+        public string $file,
+        public string $state,
+        public int $read,
+        public int $new,
+        public int $matched,
+        public int $again,
+        public int $failed,
+        public int $added,
+        public int $replaced,
+        public int $merged,
+        public int $itemsOnly,
+        public int $skipped,
+        public int $items,
+        public array $problems,
+        public int $problemsNotListed,
+        public array $unknownCodes,
+    ) {
     }
 
-    public function tell(int $record, string $kind, string $sentence): void
+    /** Of a file that was taken in before: nothing has happened now. */
+    public static function before(BegunIntake $intake): self
     {
-        if (\count($this->problems) < self::LISTED) {
-            $this->problems[] = new IntakeProblem($record, $kind, $sentence);
-        } else {
-            ++$this->problemsNotListed;
-        }
-    }
+        $sentence = \sprintf('This file was taken in before, as intake %d on %s, so nothing was added. Take it in once more with --again.', $intake->id, $intake->begunAt);
 
-    /** @param array<string, string> $sentences by code */
-    public function tellOfCodes(array $sentences): void
-    {
-        $this->unknownCodes = array_values(array_unique([...$this->unknownCodes, ...array_values($sentences)]));
+        return new self($intake->id, $intake->fileName, $intake->state->value, $intake->recordsRead, 0, 0, 0, 0, 0, 0, 0, 0, $intake->recordsRead, 0, [new IntakeProblem(0, 'skipped', $sentence)], 0, []);
     }
 }

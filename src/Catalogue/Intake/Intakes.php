@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
+use TinLantern\Platform\Actor;
+use TinLantern\Platform\Json;
 use TinLantern\Platform\Problem\Conflict;
+use TinLantern\Platform\Problem\NotFound;
 
 /**
  * Which files were taken in, and how far each has come: what lets a killed intake go on where it was.
@@ -17,50 +21,116 @@ final readonly class Intakes
     {
     }
 
-    /** The intake of this very content with these options: a new one, or the one that was begun before. */
-    public function begin(MarcFile $file, IntakeOptions $options): BegunIntake
+    /** The intake of this very content with these options: a new one, or the one that was begun before and not taken back since. */
+    public function begin(RecordFile $file, IntakeOptions $options, Actor $actor): BegunIntake
     {
         $hash = $file->contentHash();
         if (!$options->again) {
-            /** @var array{id: int, records_read: int, begun_at: string, ended_at: string|null}|false $row */
-            $row = $this->connection->fetchAssociative(
-                'SELECT id, records_read, begun_at, ended_at FROM intake WHERE content_hash = ? AND options = ? ORDER BY id DESC LIMIT 1',
+            $id = $this->connection->fetchOne(
+                "SELECT id FROM intake WHERE content_hash = ? AND options = ? AND state NOT IN ('taking-back', 'taken-back') ORDER BY id DESC LIMIT 1",
                 [$hash, $options->written()],
             );
-            if (false !== $row) {
-                return new BegunIntake($row['id'], $row['records_read'], null === $row['ended_at'] ? null : $row['begun_at']);
+            if (is_numeric($id)) {
+                return $this->get((int) $id);
             }
         }
         $this->connection->insert('intake', [
-            'file_name' => mb_substr(basename($file->path), 0, 255),
+            'file_name' => mb_substr($file->name, 0, 255),
             'content_hash' => $hash,
+            'format' => $file->format->value,
             'options' => $options->written(),
-            'begun_at' => $this->clock->now()->format('Y-m-d H:i:s'),
+            'state' => IntakeState::Comparing->value,
+            'path' => $file->path,
+            'staff_name' => $actor->name,
+            'begun_at' => $this->now(),
         ]);
 
-        return new BegunIntake((int) $this->connection->lastInsertId(), 0, null);
+        return $this->get((int) $this->connection->lastInsertId());
+    }
+
+    public function get(int $id): BegunIntake
+    {
+        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string}|false $row */
+        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name FROM intake WHERE id = ?', [$id]);
+        if (false === $row) {
+            throw NotFound::of('intake', $id);
+        }
+
+        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name']);
     }
 
     /**
-     * Notes how far it will have come, first of all in the transaction that brings it there. Whoever takes in the same file at the same
-     * moment waits here, and is then refused.
+     * Notes how far comparing will have come, first of all in the transaction that brings it there. Whoever compares the same file at
+     * the same moment waits here, and is then refused.
      *
      * @throws Conflict
      */
-    public function goOn(int $id, int $from, int $to): void
+    public function goOnComparing(int $id, int $from, int $to): void
     {
-        if (1 !== (int) $this->connection->executeStatement('UPDATE intake SET records_read = ? WHERE id = ? AND records_read = ? AND ended_at IS NULL', [$to, $id, $from])) {
-            throw new Conflict('intake-running', 'This file is being taken in by somebody else at this moment. What they have taken in stays; look at theirs.');
+        $this->goOn("UPDATE intake SET records_read = :to WHERE id = :id AND records_read = :from AND state = 'comparing'", $id, $from, $to);
+    }
+
+    /** @throws Conflict */
+    public function goOnTakingIn(int $id, int $from, int $to): void
+    {
+        $this->goOn("UPDATE intake SET done_to = :to, state = 'taking-in' WHERE id = :id AND done_to = :from AND state IN ('compared', 'taking-in')", $id, $from, $to);
+    }
+
+    public function count(int $id, int $items): void
+    {
+        $this->connection->executeStatement('UPDATE intake SET items = items + ? WHERE id = ?', [$items, $id]);
+    }
+
+    /** @param array<string, string> $sentences for codes that the house does not know */
+    public function noteUnknownCodes(int $id, array $sentences): void
+    {
+        if ([] !== $sentences) {
+            $known = Json::decodeObject($this->unknownCodes($id));
+            $this->connection->update('intake', ['unknown_codes' => Json::encode($known + $sentences)], ['id' => $id]);
         }
     }
 
-    public function count(int $id, int $added, int $items): void
+    /** Moves on to $state, from one of those that come before it. */
+    public function reach(int $id, IntakeState $state, IntakeState ...$from): void
     {
-        $this->connection->executeStatement('UPDATE intake SET added = added + ?, items = items + ? WHERE id = ?', [$added, $items, $id]);
+        $times = match ($state) {
+            IntakeState::Compared => ', compared_at = :now',
+            IntakeState::TakenIn => ', ended_at = :now',
+            IntakeState::TakenBack => ', taken_back_at = :now',
+            default => '',
+        };
+        $moved = $this->connection->executeStatement(
+            "UPDATE intake SET state = :state{$times} WHERE id = :id AND state IN (:from)",
+            ['state' => $state->value, 'now' => $this->now(), 'id' => $id, 'from' => array_column($from, 'value')],
+            ['from' => ArrayParameterType::STRING],
+        );
+        if (1 !== (int) $moved) {
+            throw self::isElsewhere();
+        }
     }
 
-    public function end(int $id): void
+    /** @throws Conflict */
+    private function goOn(string $statement, int $id, int $from, int $to): void
     {
-        $this->connection->update('intake', ['ended_at' => $this->clock->now()->format('Y-m-d H:i:s')], ['id' => $id]);
+        if (1 !== (int) $this->connection->executeStatement($statement, ['id' => $id, 'from' => $from, 'to' => $to])) {
+            throw self::isElsewhere();
+        }
+    }
+
+    private static function isElsewhere(): Conflict
+    {
+        return new Conflict('intake-running', 'This file is being worked on by somebody else at this moment. What they have done stays; look at theirs.');
+    }
+
+    private function unknownCodes(int $id): ?string
+    {
+        $codes = $this->connection->fetchOne('SELECT unknown_codes FROM intake WHERE id = ?', [$id]);
+
+        return \is_string($codes) ? $codes : null;
+    }
+
+    private function now(): string
+    {
+        return $this->clock->now()->format('Y-m-d H:i:s');
     }
 }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Repository;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
+use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\RecordColumns;
 use TinLantern\Core\Marc\BriefDescription;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
 
 /**
- * The records: their MARC as lines of text, and the columns derived from it.
+ * The records: their MARC as lines of text, the columns derived from it, and what each was before it changed.
  */
 final readonly class Records
 {
@@ -21,31 +23,65 @@ final readonly class Records
     }
 
     /**
-     * @param list<MarcRecord>       $records
-     * @param list<BriefDescription> $briefs  of the same records
+     * @param list<DescribedRecord> $records
      *
      * @return list<int> their ids, in the same order
      */
-    public function add(array $records, array $briefs, ?int $intakeId): array
+    public function add(array $records, string $by, Cause $cause, ?int $intakeId): array
     {
-        $now = $this->clock->now()->format('Y-m-d H:i:s');
-        $values = [];
-        $columns = [];
-        foreach ($records as $index => $record) {
-            $row = ['marc' => LineText::write($record)] + RecordColumns::of($briefs[$index]) + ['intake_id' => $intakeId, 'created_at' => $now, 'changed_at' => $now];
-            $columns = array_keys($row);
-            array_push($values, ...array_values($row));
-        }
-        if ([] === $columns) {
+        if ([] === $records) {
             return [];
         }
-        $marks = '('.implode(',', array_fill(0, \count($columns), '?')).')';
-        $ids = $this->connection->fetchFirstColumn(
-            'INSERT INTO record ('.implode(',', $columns).') VALUES '.implode(',', array_fill(0, \count($records), $marks)).' RETURNING id',
-            $values,
-        );
+        $rows = array_map(fn (DescribedRecord $record): array => $this->row($record, $by, $cause) + ['intake_id' => $intakeId], $records);
+        $ids = $this->connection->fetchFirstColumn($this->insert($rows).' RETURNING id', array_merge(...array_map(array_values(...), $rows)));
 
         return array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : throw new \LogicException('The database gave no id.'), $ids);
+    }
+
+    /**
+     * Gives records another content. What they were is kept as a version.
+     *
+     * @param array<int, DescribedRecord> $records by id
+     */
+    public function change(array $records, string $by, Cause $cause): void
+    {
+        if ([] === $records) {
+            return;
+        }
+        $this->connection->executeStatement(
+            'INSERT INTO record_version (record_id, version, marc, made_at, made_by, cause) SELECT id, version, marc, changed_at, changed_by, cause FROM record WHERE id IN (:ids)',
+            ['ids' => array_keys($records)],
+            ['ids' => ArrayParameterType::INTEGER],
+        );
+        $rows = [];
+        foreach ($records as $id => $record) {
+            $rows[] = ['id' => $id] + $this->row($record, $by, $cause);
+        }
+        $changing = array_diff(array_keys($rows[0]), ['id', 'created_at']);
+        $this->connection->executeStatement(
+            $this->insert($rows).' ON DUPLICATE KEY UPDATE version = version + 1, '.implode(', ', array_map(static fn (string $column): string => "{$column} = VALUES({$column})", $changing)),
+            array_merge(...array_map(array_values(...), $rows)),
+        );
+    }
+
+    /**
+     * Takes records out of the catalogue. Their last content is kept, so that they can be brought back under the same number.
+     *
+     * @param list<int> $ids of records without items
+     */
+    public function remove(array $ids, string $by, Cause $cause, ?int $mergedInto = null): void
+    {
+        foreach (array_chunk($ids, 1000) as $chunk) {
+            $this->connection->executeStatement(
+                'REPLACE INTO removed_record (id, version, marc, created_at, removed_at, removed_by, cause, merged_into)
+                 SELECT id, version, marc, created_at, :now, :by, :cause, :into FROM record WHERE id IN (:ids)',
+                ['now' => $this->now(), 'by' => $by, 'cause' => $cause->value, 'into' => $mergedInto, 'ids' => $chunk],
+                ['ids' => ArrayParameterType::INTEGER],
+            );
+            foreach (['DELETE FROM search_document WHERE record_id IN (:ids)', 'DELETE FROM record WHERE id IN (:ids)'] as $statement) {
+                $this->connection->executeStatement($statement, ['ids' => $chunk], ['ids' => ArrayParameterType::INTEGER]);
+            }
+        }
     }
 
     public function marc(int $id): ?MarcRecord
@@ -53,6 +89,30 @@ final readonly class Records
         $text = $this->connection->fetchOne('SELECT marc FROM record WHERE id = ?', [$id]);
 
         return \is_string($text) ? LineText::parse($text) : null;
+    }
+
+    public function find(int $id): ?StoredRecord
+    {
+        return $this->stored('SELECT id, version, marc, changed_at, changed_by, cause FROM record WHERE id IN (:ids)', [$id])[$id] ?? null;
+    }
+
+    /**
+     * Records as they are now, kept for this transaction alone.
+     *
+     * @param list<int> $ids
+     *
+     * @return array<int, StoredRecord> by id
+     */
+    public function lock(array $ids): array
+    {
+        sort($ids);
+
+        return $this->stored('SELECT id, version, marc, changed_at, changed_by, cause FROM record WHERE id IN (:ids) ORDER BY id FOR UPDATE', $ids);
+    }
+
+    public function version(int $id, int $version): ?StoredRecord
+    {
+        return $this->stored('SELECT record_id, version, marc, made_at, made_by, cause FROM record_version WHERE record_id IN (:ids) AND version = :version', [$id], ['version' => $version])[$id] ?? null;
     }
 
     public function exists(int $id): bool
@@ -85,5 +145,44 @@ final readonly class Records
     public function derive(int $id, BriefDescription $brief): void
     {
         $this->connection->update('record', RecordColumns::of($brief), ['id' => $id]);
+    }
+
+    /** @return array<string, string|int|null> by column */
+    private function row(DescribedRecord $record, string $by, Cause $cause): array
+    {
+        return ['marc' => LineText::write($record->marc)] + RecordColumns::of($record->brief)
+            + ['created_at' => $this->now(), 'changed_at' => $this->now(), 'changed_by' => mb_substr($by, 0, 120), 'cause' => $cause->value];
+    }
+
+    /** @param non-empty-list<array<string, string|int|null>> $rows */
+    private function insert(array $rows): string
+    {
+        $marks = '('.implode(',', array_fill(0, \count($rows[0]), '?')).')';
+
+        return 'INSERT INTO record ('.implode(',', array_keys($rows[0])).') VALUES '.implode(',', array_fill(0, \count($rows), $marks));
+    }
+
+    /**
+     * @param list<int>            $ids
+     * @param array<string, mixed> $more
+     *
+     * @return array<int, StoredRecord> by id
+     */
+    private function stored(string $sql, array $ids, array $more = []): array
+    {
+        $stored = [];
+        if ([] !== $ids) {
+            /** @var array{int, int, string, string, string, string} $row */
+            foreach ($this->connection->iterateNumeric($sql, ['ids' => $ids] + $more, ['ids' => ArrayParameterType::INTEGER]) as $row) {
+                $stored[$row[0]] = new StoredRecord(...$row);
+            }
+        }
+
+        return $stored;
+    }
+
+    private function now(): string
+    {
+        return $this->clock->now()->format('Y-m-d H:i:s');
     }
 }

@@ -12,7 +12,7 @@ use TinLantern\Core\Marc\MarcXmlReader;
 /**
  * A file of records on disk: ISO 2709 or MARCXML, told apart by how it begins, read as a stream.
  */
-final readonly class MarcFile
+final readonly class RecordFile
 {
     private const CHUNK = 262_144;
     private const OTHERS = [
@@ -25,37 +25,45 @@ final readonly class MarcFile
         "\xFE\xFF" => 'text in UTF-16: save it as UTF-8',
     ];
 
-    private function __construct(public string $path, private bool $isXml)
+    private function __construct(public string $path, public string $name, public FileFormat $format)
     {
     }
 
-    /** @throws NotAMarcFile with a sentence that says what the file is instead */
-    public static function open(string $path): self
+    /**
+     * @param string|null $name as the file is called where it comes from
+     *
+     * @throws NotARecordFile with a sentence that says what the file is instead
+     */
+    public static function open(string $path, ?string $name = null): self
     {
+        $name ??= basename($path);
         if (!is_file($path) || !is_readable($path)) {
-            throw new NotAMarcFile(\sprintf('There is no readable file %s. Check the name and your rights.', $path));
+            throw new NotARecordFile(\sprintf('There is no readable file %s. Check the name and your rights.', $path));
         }
         $begin = (string) file_get_contents($path, false, null, 0, 1024);
         foreach (self::OTHERS as $signature => $what) {
             if (str_starts_with($begin, $signature)) {
-                throw new NotAMarcFile(\sprintf('%s is %s, not a MARC file.', basename($path), $what));
+                throw new NotARecordFile(\sprintf('%s is %s, not a MARC file.', $name, $what));
             }
         }
         $text = ltrim($begin, "\u{FEFF} \t\r\n\0");
 
         return match (true) {
-            '' === $text => throw new NotAMarcFile(\sprintf('%s is empty.', basename($path))),
-            1 === preg_match('/^<(?:!doctype html|html)/i', $text) => throw new NotAMarcFile(\sprintf('%s is a web page, not a MARC file.', basename($path))),
-            '<' === $text[0] => new self($path, true),
-            1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => new self($path, false),
-            default => throw new NotAMarcFile(\sprintf('%s begins neither like ISO 2709 (five digits) nor like MARCXML (<).', basename($path))),
+            '' === $text => throw new NotARecordFile(\sprintf('%s is empty.', $name)),
+            1 === preg_match('/^<(?:!doctype html|html)/i', $text) => throw new NotARecordFile(\sprintf('%s is a web page, not a MARC file.', $name)),
+            '<' === $text[0] => new self($path, $name, FileFormat::MarcXml),
+            1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => new self($path, $name, FileFormat::Marc),
+            default => throw new NotARecordFile(\sprintf('%s begins neither like ISO 2709 (five digits) nor like MARCXML (<).', $name)),
         };
     }
 
     /** @return \Generator<int, MarcRecord|MalformedRecord> */
     public function records(): \Generator
     {
-        return $this->isXml ? (new MarcXmlReader())->read($this->chunks()) : (new Iso2709Reader())->read($this->chunks());
+        return match ($this->format) {
+            FileFormat::MarcXml => (new MarcXmlReader())->read($this->chunks()),
+            default => (new Iso2709Reader())->read($this->chunks()),
+        };
     }
 
     public function contentHash(): string
@@ -68,7 +76,7 @@ final readonly class MarcFile
     {
         $stream = fopen($this->path, 'r');
         if (false === $stream) {
-            throw new NotAMarcFile(\sprintf('%s cannot be opened any more.', $this->path));
+            throw new NotARecordFile(\sprintf('%s cannot be opened any more.', $this->path));
         }
         try {
             while (!feof($stream)) {

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue;
+
+use TinLantern\Catalogue\Matching\MatchKeys;
+use TinLantern\Catalogue\Repository\Records;
+use TinLantern\Catalogue\Search\SearchDocument;
+use TinLantern\Catalogue\Search\SearchIndex;
+use TinLantern\Platform\Database\Transaction;
+
+/**
+ * Everything that follows from records and their items and can be made anew from them: list columns, match keys, search documents.
+ */
+final readonly class Derived
+{
+    public function __construct(private Transaction $transaction, private Records $records, private RecordItems $items, private SearchIndex $index, private MatchKeys $keys)
+    {
+    }
+
+    /**
+     * After records were written; their items are those that the database holds now.
+     *
+     * @param array<int, DescribedRecord> $records by id
+     * @param bool                        $areNew  whether they were not in the catalogue before
+     */
+    public function follow(array $records, bool $areNew): void
+    {
+        if ([] === $records) {
+            return;
+        }
+        $this->keys->put(array_map(static fn (DescribedRecord $record) => $record->facts(), $records), $areNew);
+        $this->documents($records);
+    }
+
+    /** After one of a record's items has changed. */
+    public function itemsChanged(int $recordId): void
+    {
+        $marc = $this->records->marc($recordId);
+        if (null !== $marc) {
+            $this->documents([$recordId => DescribedRecord::of($marc)]);
+        }
+    }
+
+    /** @return int how many records there are */
+    public function rebuild(): int
+    {
+        $count = 0;
+        foreach ($this->records->all() as $batch) {
+            $this->transaction->run(function () use ($batch): void {
+                $described = array_map(DescribedRecord::of(...), $batch);
+                foreach ($described as $id => $record) {
+                    $this->records->derive($id, $record->brief);
+                }
+                $this->follow($described, false);
+            });
+            $count += \count($batch);
+        }
+
+        return $count;
+    }
+
+    /** @param array<int, DescribedRecord> $records by id */
+    private function documents(array $records): void
+    {
+        $held = $this->items->held(array_keys($records));
+        $documents = [];
+        foreach ($records as $id => $record) {
+            $documents[] = SearchDocument::of($id, $record->marc, $record->brief, $held[$id] ?? []);
+        }
+        $this->index->put($documents);
+    }
+}

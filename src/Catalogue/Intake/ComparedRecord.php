@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Marc\MalformedRecord;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Matching\RecordMatch;
+
+/**
+ * A record of a file and what comparing has found about it.
+ */
+final readonly class ComparedRecord
+{
+    private function __construct(
+        public int $place,
+        public ComparedKind $kind,
+        public string $title,
+        public ?string $marc,
+        public ?string $raw,
+        public string $problem,
+        public ?RecordMatch $match = null,
+        public ?int $sameAs = null,
+    ) {
+    }
+
+    public static function broken(int $place, MalformedRecord $record): self
+    {
+        return new self($place, ComparedKind::Broken, '', null, $record->bytes, $record->sentence());
+    }
+
+    public static function unfit(int $place, MarcRecord $record, string $title, string $why): self
+    {
+        return new self($place, ComparedKind::Unfit, $title, LineText::write($record), null, \sprintf('Record %d: %s', $place, $why));
+    }
+
+    /** One that the catalogue does not have. $near is a record that shares a key but differs in what must agree. */
+    public static function fresh(int $place, MarcRecord $record, string $title, ?RecordMatch $near): self
+    {
+        return new self($place, ComparedKind::Fresh, $title, LineText::write($record), null, '', $near);
+    }
+
+    public static function matching(int $place, MarcRecord $record, string $title, RecordMatch $match): self
+    {
+        return new self($place, ComparedKind::Match, $title, LineText::write($record), null, '', $match);
+    }
+
+    /** One that the file had at an earlier place. */
+    public static function again(int $place, MarcRecord $record, string $title, RecordMatch $match): self
+    {
+        return new self($place, ComparedKind::Again, $title, LineText::write($record), null, \sprintf('Record %d: it is the same title as record %d of this file.', $place, $match->id), $match, $match->id);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use TinLantern\Catalogue\Matching\MatchKeys;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Matching\MatchFacts;
+
+/**
+ * The records of files as they were compared, kept until they are taken in and taken back.
+ */
+final readonly class ComparedRecords
+{
+    private const COLUMNS = ['intake_id', 'place', 'kind', 'title', 'marc', 'raw', 'problem', 'match_id', 'matched_on', 'likeness', 'same_as'];
+    private const LONGEST_RAW = 200_000;
+
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** @param list<ComparedRecord> $records */
+    public function keep(int $intakeId, array $records): void
+    {
+        $values = [];
+        foreach ($records as $record) {
+            array_push(
+                $values,
+                $intakeId,
+                $record->place,
+                $record->kind->value,
+                mb_substr($record->title, 0, 300),
+                $record->marc,
+                null === $record->raw ? null : substr($record->raw, 0, self::LONGEST_RAW),
+                mb_substr($record->problem, 0, 1000),
+                null === $record->sameAs ? $record->match?->id : null,
+                $record->match?->on->value,
+                $record->match?->likeness->score,
+                $record->sameAs,
+            );
+        }
+        if ([] !== $values) {
+            $this->connection->executeStatement(
+                'INSERT INTO intake_record ('.implode(',', self::COLUMNS).') VALUES '.implode(',', array_fill(0, \count($records), '('.implode(',', array_fill(0, \count(self::COLUMNS), '?')).')')),
+                $values,
+            );
+        }
+    }
+
+    /** @param array<string, int> $places of records that are new, by key */
+    public function keepKeys(int $intakeId, array $places): void
+    {
+        $values = [];
+        foreach ($places as $key => $place) {
+            array_push($values, $intakeId, (string) $key, $place);
+        }
+        foreach (array_chunk($values, 3000) as $chunk) {
+            $this->connection->executeStatement('INSERT IGNORE INTO intake_key (intake_id, value, place) VALUES '.implode(',', array_fill(0, intdiv(\count($chunk), 3), '(?,?,?)')), $chunk);
+        }
+    }
+
+    public function forgetKeys(int $intakeId): void
+    {
+        do {
+            $gone = $this->connection->executeStatement('DELETE FROM intake_key WHERE intake_id = ? LIMIT 20000', [$intakeId]);
+        } while ($gone > 0);
+    }
+
+    /**
+     * Where the file had one of these keys first.
+     *
+     * @param list<string> $keys
+     *
+     * @return array<string, int> place by key
+     */
+    public function placesOf(int $intakeId, array $keys): array
+    {
+        $places = [];
+        if ([] !== $keys) {
+            $rows = $this->connection->iterateKeyValue('SELECT value, place FROM intake_key WHERE intake_id = :intake AND value IN (:keys)', ['intake' => $intakeId, 'keys' => $keys], ['keys' => ArrayParameterType::STRING]);
+            /** @var string $key */
+            foreach ($rows as $key => $place) {
+                $places[$key] = is_numeric($place) ? (int) $place : 0;
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param list<int> $places
+     *
+     * @return array<int, MatchFacts> by place
+     */
+    public function facts(int $intakeId, array $places): array
+    {
+        $facts = [];
+        if ([] !== $places) {
+            $rows = $this->connection->iterateKeyValue('SELECT place, marc FROM intake_record WHERE intake_id = :intake AND place IN (:places)', ['intake' => $intakeId, 'places' => $places], ['places' => ArrayParameterType::INTEGER]);
+            /** @var int $place */
+            foreach ($rows as $place => $marc) {
+                $facts[$place] = MatchKeys::factsOf(LineText::parse(\is_string($marc) ? $marc : ''));
+            }
+        }
+
+        return $facts;
+    }
+}

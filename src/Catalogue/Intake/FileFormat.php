@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+/**
+ * In which form a file holds records.
+ */
+enum FileFormat: string
+{
+    case Marc = 'marc';
+    case MarcXml = 'marcxml';
+    case Json = 'json';
+    case Csv = 'csv';
+    case Xlsx = 'xlsx';
+    case Ods = 'ods';
+}

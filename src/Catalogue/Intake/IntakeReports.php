@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use Doctrine\DBAL\Connection;
+use TinLantern\Platform\Json;
+
+/**
+ * Reads what became of a file.
+ */
+final readonly class IntakeReports
+{
+    private const LISTED = 10_000;
+
+    public function __construct(private Connection $connection, private Intakes $intakes)
+    {
+    }
+
+    public function counts(int $intakeId): IntakeCounts
+    {
+        $kinds = $this->grouped('SELECT kind, COUNT(*) FROM intake_record WHERE intake_id = ? GROUP BY kind', $intakeId);
+        $outcomes = $this->grouped('SELECT outcome, COUNT(*) FROM intake_outcome WHERE intake_id = ? GROUP BY outcome', $intakeId);
+        $items = $this->connection->fetchOne('SELECT items FROM intake WHERE id = ?', [$intakeId]);
+        $of = static fn (ComparedKind $kind): int => $kinds[$kind->value] ?? 0;
+        $became = static fn (Outcome $outcome): int => $outcomes[$outcome->value] ?? 0;
+
+        return new IntakeCounts(
+            array_sum($kinds),
+            $of(ComparedKind::Fresh),
+            $of(ComparedKind::Match),
+            $of(ComparedKind::Again),
+            $of(ComparedKind::Broken),
+            $of(ComparedKind::Unfit),
+            $became(Outcome::Added),
+            $became(Outcome::Replaced),
+            $became(Outcome::Merged),
+            $became(Outcome::Items),
+            $became(Outcome::Skipped) + $of(ComparedKind::Unfit),
+            is_numeric($items) ? (int) $items : 0,
+        );
+    }
+
+    public function of(int $intakeId): IntakeReport
+    {
+        $intake = $this->intakes->get($intakeId);
+        $counts = $this->counts($intakeId);
+        $problems = $this->problems($intakeId);
+        $codes = $this->connection->fetchOne('SELECT unknown_codes FROM intake WHERE id = ?', [$intakeId]);
+
+        return new IntakeReport(
+            $intakeId,
+            $intake->fileName,
+            $intake->state->value,
+            $counts->read,
+            $counts->new,
+            $counts->matched,
+            $counts->again,
+            $counts->failed,
+            $counts->added,
+            $counts->replaced,
+            $counts->merged,
+            $counts->itemsOnly,
+            $counts->skipped,
+            $counts->items,
+            \array_slice($problems, 0, self::LISTED),
+            max(0, \count($problems) - self::LISTED),
+            array_values(array_filter(Json::decodeObject(\is_string($codes) ? $codes : null), \is_string(...))),
+        );
+    }
+
+    /** @return list<IntakeProblem> in the order of the file */
+    private function problems(int $intakeId): array
+    {
+        $problems = [];
+        $rows = $this->connection->iterateAssociative(
+            "SELECT place, kind, problem, NULL AS told FROM intake_record WHERE intake_id = :id AND kind IN ('broken', 'unfit', 'again')
+             UNION ALL SELECT place, outcome, '', told FROM intake_outcome WHERE intake_id = :id AND told IS NOT NULL ORDER BY place",
+            ['id' => $intakeId],
+        );
+        /** @var array{place: int, kind: string, problem: string, told: string|null} $row */
+        foreach ($rows as $row) {
+            if (null === $row['told']) {
+                $kind = match ($row['kind']) {
+                    'broken' => 'failed',
+                    'unfit' => 'skipped',
+                    default => 'again',
+                };
+                $problems[] = new IntakeProblem($row['place'], $kind, $row['problem']);
+            }
+            foreach (Json::decodeObject($row['told']) as $told) {
+                [$kind, $sentence] = explode(' ', \is_string($told) ? $told : '', 2) + [1 => ''];
+                $problems[] = new IntakeProblem($row['place'], $kind, $sentence);
+            }
+        }
+
+        return $problems;
+    }
+
+    /** @return array<string, int> */
+    private function grouped(string $sql, int $intakeId): array
+    {
+        $counts = [];
+        /** @var string $name */
+        foreach ($this->connection->iterateKeyValue($sql, [$intakeId]) as $name => $count) {
+            $counts[$name] = is_numeric($count) ? (int) $count : 0;
+        }
+
+        return $counts;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+/**
+ * How far an intake has come.
+ */
+enum IntakeState: string
+{
+    case Comparing = 'comparing';
+    case Compared = 'compared';
+    case TakingIn = 'taking-in';
+    case TakenIn = 'taken-in';
+    case TakingBack = 'taking-back';
+    case TakenBack = 'taken-back';
+}

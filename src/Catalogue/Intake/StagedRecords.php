@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use TinLantern\Core\Marc\ItemFields;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Platform\Json;
+
+/**
+ * Reads compared records with what was chosen for them, and writes down what became of each.
+ */
+final readonly class StagedRecords
+{
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /**
+     * The next records behind a place of the file, by their places; broken and unfit ones are passed over, with null.
+     *
+     * @return array<int, StagedRecord|null>
+     */
+    public function next(BegunIntake $intake, int $behind, int $limit): array
+    {
+        $staged = [];
+        /** @var list<array{place: int, kind: string, marc: string|null, match_id: int|null, same_as: int|null, choice: string|null}> $rows */
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT place, kind, marc, match_id, same_as, choice FROM intake_record WHERE intake_id = ? AND place > ? ORDER BY place LIMIT '.$limit,
+            [$intake->id, $behind],
+        );
+        foreach ($rows as $row) {
+            $kind = ComparedKind::from($row['kind']);
+            $staged[$row['place']] = null === $row['marc'] || ComparedKind::Unfit === $kind ? null : new StagedRecord(
+                $row['place'],
+                ItemFields::part(LineText::parse($row['marc']), $intake->options->mapping),
+                self::outcome($kind, $row['choice'], $intake->options),
+                $row['match_id'],
+            );
+            if (null !== $row['same_as'] && null !== $staged[$row['place']]) {
+                $staged[$row['place']]->target = -$row['same_as'];
+            }
+        }
+
+        return $staged;
+    }
+
+    /**
+     * The records that earlier places of the file became or went to.
+     *
+     * @param list<int> $places
+     *
+     * @return array<int, int> record id by place
+     */
+    public function recordsAt(int $intakeId, array $places): array
+    {
+        /** @var array<int, int> */
+        return [] === $places ? [] : $this->connection->fetchAllKeyValue(
+            'SELECT place, record_id FROM intake_outcome WHERE intake_id = :intake AND place IN (:places) AND record_id IS NOT NULL',
+            ['intake' => $intakeId, 'places' => $places],
+            ['places' => ArrayParameterType::INTEGER],
+        );
+    }
+
+    /** @param list<StagedRecord> $records */
+    public function writeOutcomes(int $intakeId, array $records): void
+    {
+        $values = [];
+        foreach ($records as $record) {
+            array_push($values, $intakeId, $record->place, $record->outcome->value, $record->recordId, $record->versionMade, [] === $record->told ? null : Json::encode($record->told));
+        }
+        if ([] !== $values) {
+            $this->connection->executeStatement(
+                'INSERT INTO intake_outcome (intake_id, place, outcome, record_id, version_made, told) VALUES '.implode(',', array_fill(0, \count($records), '(?,?,?,?,?,?)')),
+                $values,
+            );
+        }
+    }
+
+    private static function outcome(ComparedKind $kind, ?string $choice, IntakeOptions $options): Outcome
+    {
+        $chosen = null === $choice ? null : OnMatch::tryFrom($choice);
+
+        return match (true) {
+            null !== $chosen => Outcome::of($chosen),
+            'add' === $choice => Outcome::Added,
+            ComparedKind::Fresh === $kind => OnNew::Add === $options->onNew ? Outcome::Added : Outcome::Skipped,
+            default => Outcome::of($options->onMatch),
+        };
+    }
+}
