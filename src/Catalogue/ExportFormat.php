@@ -4,9 +4,56 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue;
 
+use TinLantern\Core\Marc\DublinCoreWriter;
+use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\JsonWriter;
+use TinLantern\Core\Marc\MarcXmlWriter;
+use TinLantern\Core\Marc\ModsWriter;
+use TinLantern\Core\Marc\RecordWriter;
+use TinLantern\Core\Marc\RisWriter;
+
 enum ExportFormat: string
 {
     case Marc = 'marc';
     case MarcXml = 'marcxml';
     case Json = 'json';
+    case DublinCore = 'dc';
+    case Mods = 'mods';
+    case Ris = 'ris';
+
+    public function writer(): RecordWriter
+    {
+        return match ($this) {
+            self::Marc => new Iso2709Writer(),
+            self::MarcXml => new MarcXmlWriter(),
+            self::Json => new JsonWriter(),
+            self::DublinCore => new DublinCoreWriter(),
+            self::Mods => new ModsWriter(),
+            self::Ris => new RisWriter(),
+        };
+    }
+
+    public function mediaType(): string
+    {
+        return match ($this) {
+            self::Marc => 'application/marc',
+            self::MarcXml => 'application/marcxml+xml',
+            self::Json => 'application/json',
+            self::DublinCore => 'application/xml',
+            self::Mods => 'application/mods+xml',
+            self::Ris => 'application/x-research-info-systems',
+        };
+    }
+
+    public function fileName(string $name): string
+    {
+        return $name.match ($this) {
+            self::Marc => '.mrc',
+            self::MarcXml => '.xml',
+            self::Json => '.json',
+            self::DublinCore => '-dc.xml',
+            self::Mods => '-mods.xml',
+            self::Ris => '.ris',
+        };
+    }
 }

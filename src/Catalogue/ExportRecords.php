@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue;
 
 use TinLantern\Catalogue\Repository\Records;
-use TinLantern\Core\Marc\Iso2709Writer;
-use TinLantern\Core\Marc\JsonWriter;
-use TinLantern\Core\Marc\MarcXmlWriter;
 use TinLantern\Core\Marc\NotExpressible;
 
 /**
@@ -26,12 +23,8 @@ final readonly class ExportRecords
      */
     public function __invoke(ExportFormat $format, bool $withItems, \Closure $problem): \Generator
     {
-        $writer = match ($format) {
-            ExportFormat::Marc => new Iso2709Writer(),
-            ExportFormat::MarcXml => new MarcXmlWriter(),
-            ExportFormat::Json => new JsonWriter(),
-        };
-        yield $writer instanceof Iso2709Writer ? '' : $writer->head();
+        $writer = $format->writer();
+        yield $writer->head();
         foreach ($this->records->all() as $batch) {
             foreach ($withItems ? $this->items->embedIn($batch) : $batch as $id => $record) {
                 try {
@@ -41,6 +34,6 @@ final readonly class ExportRecords
                 }
             }
         }
-        yield $writer instanceof Iso2709Writer ? '' : $writer->foot();
+        yield $writer->foot();
     }
 }

@@ -43,7 +43,7 @@ final class TakeInTest extends AppTestCase
         ));
         $odd = [];
         foreach (Records::odd(60) as $one) {
-            $odd[] = new MarcRecord($one->leader, array_values(array_filter($one->fields, static fn ($field): bool => !\in_array($field->tag, ['852', '876'], true))));
+            $odd[] = (new MarcRecord($one->leader, array_values(array_filter($one->fields, static fn ($field): bool => !\in_array($field->tag, ['852', '876'], true)))))->composed();
         }
         $bytes = $this->iso($record, ...$odd);
         self::assertSame(61, $this->takeIn($bytes)['added']);
@@ -171,7 +171,8 @@ final class TakeInTest extends AppTestCase
         yield 'a zip' => ["PK\x03\x04....", 'zip archive'];
         yield 'a web page' => ['<!DOCTYPE html><html></html>', 'a web page'];
         yield 'an empty file' => ["  \n", 'is empty'];
-        yield 'a list' => ["barcode,title\n1,x", 'begins neither like'];
+        yield 'plain text' => ["Dear colleagues,\nhere they are", 'begins neither like'];
+        yield 'a list without a title' => ["barcode,price\n1,x", 'No column of'];
     }
 
     #[DataProvider('otherFiles')]
@@ -179,7 +180,7 @@ final class TakeInTest extends AppTestCase
     {
         $report = $this->takeIn($content, expect: 2);
         self::assertStringContainsString($sentence, $this->text($report['error']));
-        self::assertSame(0, $this->rows('intake'));
+        self::assertSame(0, $this->rows('record'));
     }
 
     public function testRebuildingChangesNothingThatCanBeSeen(): void

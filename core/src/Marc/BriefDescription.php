@@ -40,18 +40,18 @@ final readonly class BriefDescription
     public static function of(MarcRecord $record): self
     {
         $titleField = $record->firstData('245');
-        $title = null === $titleField ? '' : self::trimmed($titleField->joined('abnp'));
+        $title = null === $titleField ? '' : self::withoutClosing($titleField->joined('abnp'));
         $fixed = $record->control('008') ?? '';
         $publication = $record->firstData('264', '260');
-        $published = null === $publication ? '' : self::trimmed($publication->joined('abc'));
+        $published = null === $publication ? '' : self::withoutClosing($publication->joined('abc'));
 
         return new self(
             $title,
             self::withoutArticle($title, null === $titleField ? '0' : $titleField->indicator2),
             self::author($record, $titleField),
-            self::trimmed($record->firstData('250')?->joined('ab') ?? ''),
+            self::withoutClosing($record->firstData('250')?->joined('ab') ?? ''),
             $published,
-            self::trimmed($record->firstData('300')?->joined('abce') ?? ''),
+            self::withoutClosing($record->firstData('300')?->joined('abce') ?? ''),
             self::year(substr($fixed, 7, 4), null === $publication ? '' : $publication->joined('c')),
             1 === preg_match('/^[a-z]{3}$/', $code = substr($fixed, 35, 3)) ? $code : '',
             Format::of($record),
@@ -70,14 +70,14 @@ final readonly class BriefDescription
     {
         $main = $record->firstData('100', '110', '111');
         if (null !== $main) {
-            return self::trimmed($main->joined('abcdnq'));
+            return self::withoutClosing($main->joined('abcdnq'));
         }
         $added = array_map(
-            static fn (DataField $field): string => self::trimmed($field->joined('ab')),
+            static fn (DataField $field): string => self::withoutClosing($field->joined('ab')),
             \array_slice($record->data('700', '710', '711'), 0, self::LISTED_AUTHORS),
         );
 
-        return [] === $added ? self::trimmed($title?->first('c') ?? '') : implode('; ', $added);
+        return [] === $added ? self::withoutClosing($title?->first('c') ?? '') : implode('; ', $added);
     }
 
     private static function withoutArticle(string $title, string $nonfiling): string
@@ -112,7 +112,7 @@ final readonly class BriefDescription
     }
 
     /** Without the punctuation that only leads over to the next subfield. */
-    private static function trimmed(string $text): string
+    public static function withoutClosing(string $text): string
     {
         $text = trim(preg_replace('/\s+/u', ' ', $text) ?? $text);
         $text = rtrim($text, ' /:;,=');

@@ -17,4 +17,12 @@ final readonly class ControlField
     {
         return str_starts_with($tag, '00');
     }
+
+    /** The same field with its text composed (Unicode NFC); itself where nothing changes. */
+    public function composed(): self
+    {
+        $value = Nfc::of($this->value);
+
+        return $value === $this->value ? $this : new self($this->tag, $value);
+    }
 }

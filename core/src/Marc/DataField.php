@@ -64,4 +64,19 @@ final readonly class DataField
     {
         return implode($glue, $this->all($codes));
     }
+
+    /** The same field with its texts composed (Unicode NFC); itself where nothing changes. */
+    public function composed(): self
+    {
+        $subfields = null;
+        foreach ($this->subfields as $index => $subfield) {
+            $value = Nfc::of($subfield->value);
+            if ($value !== $subfield->value) {
+                $subfields ??= $this->subfields;
+                $subfields[$index] = new Subfield($subfield->code, $value);
+            }
+        }
+
+        return null === $subfields ? $this : new self($this->tag, $this->indicator1, $this->indicator2, array_values($subfields));
+    }
 }

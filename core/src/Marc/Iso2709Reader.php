@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace TinLantern\Core\Marc;
 
+use TinLantern\Core\Marc\Marc8\Marc8Decoder;
+
 /**
- * Reads records in the exchange form of ISO 2709 / ANSI Z39.2 as MARC 21 uses it, in UTF-8.
+ * Reads records in the exchange form of ISO 2709 / ANSI Z39.2 as MARC 21 uses it, in UTF-8 or in MARC-8 as leader 09 says, checked
+ * against the bytes. What was in MARC-8 is given as UTF-8, with leader 09 saying so.
  *
  * Works on a stream of chunks of any size and holds one record at a time. Whatever is wrong with a record is said once, as
  * a {@see MalformedRecord}; the next record is found by the record terminator, by the declared length, or by the look of a leader.
@@ -20,6 +23,8 @@ final class Iso2709Reader
     private string $buffer = '';
     private int $position = 0;
     private int $number = 0;
+    /** @var list<string> what was odd about the characters of the record given last, as sentences */
+    public array $remarks = [];
 
     /**
      * @param iterable<string> $chunks bytes of the file, in order
@@ -86,7 +91,7 @@ final class Iso2709Reader
     private function one(string $bytes): MarcRecord|MalformedRecord
     {
         try {
-            return self::decode($bytes);
+            return $this->decode($bytes);
         } catch (Unreadable $unreadable) {
             return new MalformedRecord($this->number, $this->position, $unreadable->getMessage(), $bytes);
         }
@@ -97,11 +102,12 @@ final class Iso2709Reader
      *
      * @throws Unreadable
      */
-    public static function decode(string $bytes): MarcRecord
+    public function decode(string $bytes): MarcRecord
     {
+        $this->remarks = [];
         $base = self::checkedBaseAddress($bytes);
         $leader = substr($bytes, 0, MarcRecord::LEADER_LENGTH);
-        self::checkCharacters($bytes, $leader[9]);
+        $marc8 = $this->isMarc8($bytes, $leader[9]) ? new Marc8Decoder() : null;
         $fields = [];
         for ($entry = MarcRecord::LEADER_LENGTH; $entry < $base - 1; $entry += 12) {
             $tag = substr($bytes, $entry, 3);
@@ -114,10 +120,10 @@ final class Iso2709Reader
             if (\strlen($data) !== $length || !str_ends_with($data, "\x1E") || strpos($data, "\x1E") !== $length - 1) {
                 throw new Unreadable(\sprintf('field %s does not stand where the directory says.', self::shown($tag)));
             }
-            $fields[] = self::field($tag, substr($data, 0, -1));
+            $fields[] = self::field($tag, substr($data, 0, -1), null === $marc8 ? null : fn (string $text): string => $this->fromMarc8($marc8, $tag, $text));
         }
 
-        return new MarcRecord($leader, $fields);
+        return new MarcRecord(null === $marc8 ? $leader : substr_replace($leader, 'a', 9, 1), $fields);
     }
 
     private static function checkedBaseAddress(string $bytes): int
@@ -147,15 +153,31 @@ final class Iso2709Reader
         return (int) $base;
     }
 
-    private static function checkCharacters(string $bytes, string $scheme): void
+    /** Whether the record is in MARC-8, which is told by leader 09 and by bytes that cannot be UTF-8. */
+    private function isMarc8(string $bytes, string $scheme): bool
     {
         if (1 === preg_match('//u', $bytes)) {
-            return;
+            if ('a' !== $scheme && 1 === preg_match('/[\x80-\xFF]/', $bytes)) {
+                $this->remarks[] = 'leader position 9 does not say that the record is in UTF-8, but its bytes are; it was read as UTF-8.';
+            }
+
+            return 'a' !== $scheme && str_contains($bytes, "\x1B");
         }
-        $valid = \strlen(mb_strcut($bytes, 0, self::validUtf8Length($bytes), 'UTF-8'));
-        throw new Unreadable('a' === $scheme
-            ? \sprintf('it claims to be UTF-8, but byte %d of the record is not.', $valid)
-            : \sprintf('it is in MARC-8 (byte %d of the record); this file has to be converted to UTF-8 first.', $valid));
+        if ('a' === $scheme) {
+            throw new Unreadable(\sprintf('it claims to be UTF-8, but byte %d of the record is not.', \strlen(mb_strcut($bytes, 0, self::validUtf8Length($bytes), 'UTF-8'))));
+        }
+
+        return true;
+    }
+
+    private function fromMarc8(Marc8Decoder $decoder, string $tag, string $text): string
+    {
+        $decoded = $decoder->decode($text);
+        foreach ($decoder->unknown as $unknown) {
+            $this->remarks[] = \sprintf('field %s has a code without a character: %s. It was kept as U+FFFD with its bytes.', $tag, $unknown);
+        }
+
+        return $decoded;
     }
 
     private static function validUtf8Length(string $bytes): int
@@ -165,7 +187,8 @@ final class Iso2709Reader
         return \strlen($found[0] ?? '');
     }
 
-    private static function field(string $tag, string $data): ControlField|DataField
+    /** @param (\Closure(string): string)|null $decode */
+    private static function field(string $tag, string $data, ?\Closure $decode): ControlField|DataField
     {
         if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
             throw new Unreadable(\sprintf('"%s" is no tag.', self::shown($tag)));
@@ -175,7 +198,7 @@ final class Iso2709Reader
                 throw new Unreadable(\sprintf('the control field %s contains a subfield delimiter.', $tag));
             }
 
-            return new ControlField($tag, $data);
+            return new ControlField($tag, null === $decode ? $data : $decode($data));
         }
         $parts = explode("\x1F", $data);
         if (2 !== \strlen($parts[0])) {
@@ -187,7 +210,8 @@ final class Iso2709Reader
                 throw new Unreadable(\sprintf('field %s has a subfield without a code.', $tag));
             }
             $code = \ord($part[0]) < 0x80 ? $part[0] : mb_substr($part, 0, 1, 'UTF-8');
-            $subfields[] = new Subfield($code, substr($part, \strlen($code)));
+            $text = substr($part, \strlen($code));
+            $subfields[] = new Subfield($code, null === $decode ? $text : $decode($text));
         }
 
         return new DataField($tag, $parts[0][0], $parts[0][1], $subfields);

@@ -8,8 +8,18 @@ namespace TinLantern\Core\Marc;
  * Writes a record in the exchange form of ISO 2709, in UTF-8. Only the record length and the base address of the leader are
  * computed anew; everything else is written as it stands.
  */
-final class Iso2709Writer
+final class Iso2709Writer implements RecordWriter
 {
+    public function head(): string
+    {
+        return '';
+    }
+
+    public function foot(): string
+    {
+        return '';
+    }
+
     /**
      * @return string the bytes of one record, terminator included
      *

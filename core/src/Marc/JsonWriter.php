@@ -8,7 +8,7 @@ namespace TinLantern\Core\Marc;
  * Writes records as JSON: an array of objects with `leader` and `fields`, each field an object with its tag as the only
  * key; control fields hold a text, data fields `ind1`, `ind2` and `subfields`.
  */
-final class JsonWriter
+final class JsonWriter implements RecordWriter
 {
     private bool $first = true;
 

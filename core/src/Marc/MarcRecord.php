@@ -62,6 +62,20 @@ final readonly class MarcRecord
         return new self($this->leader, $fields);
     }
 
+    /** The same record with all text composed (Unicode NFC). */
+    public function composed(): self
+    {
+        $fields = [];
+        $isChanged = false;
+        foreach ($this->fields as $field) {
+            $composed = $field->composed();
+            $isChanged = $isChanged || $composed !== $field;
+            $fields[] = $composed;
+        }
+
+        return $isChanged ? $this->withFields($fields) : $this;
+    }
+
     /** One byte of the leader, by its position from 0. */
     public function leaderAt(int $position): string
     {

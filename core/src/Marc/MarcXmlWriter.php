@@ -9,7 +9,7 @@ namespace TinLantern\Core\Marc;
  *
  * @see the MARC 21 XML schema, namespace http://www.loc.gov/MARC21/slim
  */
-final class MarcXmlWriter
+final class MarcXmlWriter implements RecordWriter
 {
     public function head(): string
     {
@@ -24,28 +24,19 @@ final class MarcXmlWriter
     /** @throws NotExpressible when the record holds characters that XML does not allow */
     public function write(MarcRecord $record): string
     {
-        $xml = '<record><leader>'.$this->text($record->leader).'</leader>'."\n";
+        $xml = '<record><leader>'.XmlText::of($record->leader).'</leader>'."\n";
         foreach ($record->fields as $field) {
             if ($field instanceof ControlField) {
-                $xml .= \sprintf('<controlfield tag="%s">%s</controlfield>'."\n", $this->text($field->tag), $this->text($field->value));
+                $xml .= \sprintf('<controlfield tag="%s">%s</controlfield>'."\n", XmlText::of($field->tag), XmlText::of($field->value));
                 continue;
             }
-            $xml .= \sprintf('<datafield tag="%s" ind1="%s" ind2="%s">', $this->text($field->tag), $this->text($field->indicator1), $this->text($field->indicator2));
+            $xml .= \sprintf('<datafield tag="%s" ind1="%s" ind2="%s">', XmlText::of($field->tag), XmlText::of($field->indicator1), XmlText::of($field->indicator2));
             foreach ($field->subfields as $subfield) {
-                $xml .= \sprintf('<subfield code="%s">%s</subfield>', $this->text($subfield->code), $this->text($subfield->value));
+                $xml .= \sprintf('<subfield code="%s">%s</subfield>', XmlText::of($subfield->code), XmlText::of($subfield->value));
             }
             $xml .= "</datafield>\n";
         }
 
         return $xml."</record>\n";
-    }
-
-    private function text(string $text): string
-    {
-        if (1 === preg_match('/[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]/u', $text, $found)) {
-            throw new NotExpressible(\sprintf('The character U+%04X is not allowed in XML. Export this record as ISO 2709, or remove the character.', mb_ord($found[0])));
-        }
-
-        return str_replace("\r", '&#13;', htmlspecialchars($text, \ENT_XML1 | \ENT_QUOTES));
     }
 }

@@ -13,7 +13,11 @@ final class TagPattern
     public static function matchesAny(string $tag, array $patterns): bool
     {
         foreach ($patterns as $pattern) {
-            if ($tag === $pattern || (\strlen($tag) === \strlen($pattern) && self::agree($tag, $pattern))) {
+            if ($tag === $pattern) {
+                return true;
+            }
+            // Most patterns are a whole tag: it is told apart by its first character, without a call.
+            if (($pattern[0] === $tag[0] || '.' === $pattern[0]) && str_contains($pattern, '.') && self::agree($tag, $pattern)) {
                 return true;
             }
         }
@@ -28,6 +32,9 @@ final class TagPattern
 
     private static function agree(string $tag, string $pattern): bool
     {
+        if (\strlen($tag) !== \strlen($pattern)) {
+            return false;
+        }
         for ($index = 0; $index < \strlen($tag); ++$index) {
             if ('.' !== $pattern[$index] && $pattern[$index] !== $tag[$index]) {
                 return false;

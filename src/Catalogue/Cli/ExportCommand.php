@@ -20,12 +20,12 @@ final readonly class ExportCommand
 
     public function __invoke(
         SymfonyStyle $io,
-        #[Option('marc, marcxml or json')] string $format = 'marc',
+        #[Option('marc, marcxml, json, dc, mods or ris')] string $format = 'marc',
         #[Option('embedded (in the fields they came in, or 852 and 876) or none')] string $items = 'embedded',
     ): int {
         $known = ExportFormat::tryFrom($format);
         if (null === $known || !\in_array($items, ['embedded', 'none'], true)) {
-            $io->getErrorStyle()->error(null === $known ? \sprintf('There is no format "%s". Formats: marc, marcxml, json.', $format) : '--items is embedded or none.');
+            $io->getErrorStyle()->error(null === $known ? \sprintf('There is no format "%s". Formats: marc, marcxml, json, dc, mods, ris.', $format) : '--items is embedded or none.');
 
             return Command::INVALID;
         }

@@ -21,12 +21,13 @@ use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Catalogue\Matching\MatchRules;
 use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Core\Marc\TagPattern;
+use TinLantern\Core\Tabular\ColumnMapping;
 use TinLantern\House\HouseLists;
 use TinLantern\Platform\Cli\ConsoleActor;
 use TinLantern\Platform\Json;
 use TinLantern\Platform\Problem\Conflict;
 
-#[AsCommand('catalogue:take-in', 'Takes in a file of records (ISO 2709 in UTF-8, or MARCXML) with their items')]
+#[AsCommand('catalogue:take-in', 'Takes in a file of records (ISO 2709, MARCXML, JSON, CSV, XLSX, ODS) with their items')]
 final readonly class TakeInCommand
 {
     public function __construct(private TakeInFile $takeIn, private MatchRules $matchRules, private HouseLists $lists, private ConsoleActor $actor)
@@ -44,6 +45,7 @@ final readonly class TakeInCommand
         #[Option('what happens to records that the catalogue has: replace, merge, items, keep, skip')] string $onMatch = OnMatch::Keep->value,
         #[Option('what happens to the others: add, skip')] string $onNew = OnNew::Add->value,
         #[Option('fields that a merged record keeps, as in 59.,9..')] string $keep = '',
+        #[Option('what columns of a spreadsheet mean, as in Heading=245$a,Code=item:barcode; otherwise their headings say it')] string $columns = '',
         #[Option('only read and compare; nothing in the catalogue changes')] bool $dryRun = false,
         #[Option('take in once more what was taken in before')] bool $again = false,
         #[Option('print the report as JSON')] bool $json = false,
@@ -57,8 +59,9 @@ final readonly class TakeInCommand
                 OnMatch::from(self::oneOf('on-match', $onMatch, array_column(OnMatch::cases(), 'value'))),
                 OnNew::from(self::oneOf('on-new', $onNew, array_column(OnNew::cases(), 'value'))),
                 self::tags($keep),
+                self::columns($columns),
             );
-            $report = ($this->takeIn)(RecordFile::open($file), $options, ($this->actor)(), $json ? null : static function (string $what, int $done) use ($io): void {
+            $report = ($this->takeIn)(RecordFile::open($file, null, null === $options->columns ? null : ColumnMapping::of($options->columns)), $options, ($this->actor)(), $json ? null : static function (string $what, int $done) use ($io): void {
                 $io->write(\sprintf("\r%d records %s ", $done, $what));
             }, $dryRun);
         } catch (NotARecordFile|\InvalidArgumentException $wrong) {
@@ -90,6 +93,18 @@ final readonly class TakeInCommand
         }
 
         return $tags;
+    }
+
+    /** @return array<string, string>|null */
+    private static function columns(string $written): ?array
+    {
+        $columns = [];
+        foreach ('' === $written ? [] : explode(',', $written) as $pair) {
+            [$heading, $target] = explode('=', $pair, 2) + [1 => ''];
+            $columns[trim($heading)] = trim($target);
+        }
+
+        return [] === $columns ? null : $columns;
     }
 
     private function sayError(string $sentence, bool $json, SymfonyStyle $io, int $status): int

@@ -39,31 +39,35 @@ final readonly class CompareFile
         $rule = $this->rules->find($intake->options->matchRule) ?? throw new \LogicException("There is no match rule {$intake->options->matchRule}.");
         $read = 0;
         $noted = $intake->recordsRead;
-        $batch = [];
+        $batch = $remarks = [];
         foreach ($file->records() as $record) {
             if (++$read <= $intake->recordsRead) {
                 continue;
             }
             $batch[$read] = $record;
+            if ([] !== $file->remarks) {
+                $remarks[$read] = implode(' ', $file->remarks);
+            }
             if (self::BATCH === \count($batch)) {
-                $noted = $this->compare($intake, $rule, $batch, $noted);
-                $batch = [];
+                $noted = $this->compare($intake, $rule, $batch, $remarks, $noted);
+                $batch = $remarks = [];
                 if (null !== $progress) {
                     $progress($read);
                 }
             }
         }
-        $this->compare($intake, $rule, $batch, $noted);
+        $this->compare($intake, $rule, $batch, $remarks, $noted);
         $this->transaction->run(fn () => $this->intakes->reach($intake->id, IntakeState::Compared, IntakeState::Comparing));
         $this->compared->forgetKeys($intake->id);
     }
 
     /**
-     * @param array<int, MarcRecord|MalformedRecord> $batch by place in the file
+     * @param array<int, MarcRecord|MalformedRecord> $batch   by place in the file
+     * @param array<int, string>                     $remarks about characters, by place in the file
      *
      * @return int how many records were read with these
      */
-    private function compare(BegunIntake $intake, MatchRule $rule, array $batch, int $noted): int
+    private function compare(BegunIntake $intake, MatchRule $rule, array $batch, array $remarks, int $noted): int
     {
         if ([] === $batch) {
             return $noted;
@@ -75,12 +79,12 @@ final readonly class CompareFile
                 $described[$place] = DescribedRecord::of($record);
             }
         }
-        $this->transaction->run(function () use ($intake, $rule, $batch, $described, $noted, $read): void {
+        $this->transaction->run(function () use ($intake, $rule, $batch, $remarks, $described, $noted, $read): void {
             $this->intakes->goOnComparing($intake->id, $noted, $read);
             $known = new KnownRecords($intake->id, $rule, $this->keys, $this->compared, array_map(static fn (DescribedRecord $record): MatchFacts => $record->facts(), $described));
             $results = [];
             foreach ($batch as $place => $record) {
-                $results[] = $record instanceof MalformedRecord ? ComparedRecord::broken($place, $record) : $this->one($place, $described[$place], $known);
+                $results[] = $record instanceof MalformedRecord ? ComparedRecord::broken($place, $record) : $this->one($place, $described[$place], $known)->remarkedOn($remarks[$place] ?? '');
             }
             $this->compared->keep($intake->id, $results);
             $this->compared->keepKeys($intake->id, $known->fresh());

@@ -52,4 +52,10 @@ final readonly class ComparedRecord
     {
         return new self($place, ComparedKind::Again, $title, LineText::write($record), null, \sprintf('Record %d: it is the same title as record %d of this file.', $place, $match->id), $match, $match->id);
     }
+
+    /** @param string $remark what was odd about its characters, or nothing */
+    public function remarkedOn(string $remark): self
+    {
+        return '' === $remark ? $this : new self($this->place, $this->kind, $this->title, $this->marc, $this->raw, trim(\sprintf('%s Record %d: %s', $this->problem, $this->place, $remark)), $this->match, $this->sameAs);
+    }
 }

@@ -15,4 +15,9 @@ enum FileFormat: string
     case Csv = 'csv';
     case Xlsx = 'xlsx';
     case Ods = 'ods';
+
+    public function isSheet(): bool
+    {
+        return \in_array($this, [self::Csv, self::Xlsx, self::Ods], true);
+    }
 }

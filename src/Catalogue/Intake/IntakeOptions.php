@@ -17,8 +17,9 @@ final readonly class IntakeOptions
     public const LOCAL_FIELDS = ['09.', '59.', '69.', '9..'];
 
     /**
-     * @param string       $matchRule  code of a match rule of the house
-     * @param list<string> $keptFields tags that a merged record keeps, a dot for any character
+     * @param string                     $matchRule  code of a match rule of the house
+     * @param array<string, string>|null $columns    what the columns of a spreadsheet mean: a target by heading; null lets the headings say it
+     * @param list<string>               $keptFields tags that a merged record keeps, a dot for any character
      */
     public function __construct(
         public ItemMapping $mapping,
@@ -28,6 +29,7 @@ final readonly class IntakeOptions
         public OnMatch $onMatch = OnMatch::Keep,
         public OnNew $onNew = OnNew::Add,
         public array $keptFields = self::LOCAL_FIELDS,
+        public ?array $columns = null,
     ) {
     }
 
@@ -41,12 +43,13 @@ final readonly class IntakeOptions
             'onMatch' => $this->onMatch,
             'onNew' => $this->onNew,
             'keptFields' => $this->keptFields,
+            'columns' => $this->columns,
         ]);
     }
 
     public static function read(string $written): self
     {
-        /** @var array{items: string, defaults: array{branch: string, location: string, lendingClass: string}, matchRule: string, onMatch: string, onNew: string, keptFields: list<string>} $options */
+        /** @var array{items: string, defaults: array{branch: string, location: string, lendingClass: string}, matchRule: string, onMatch: string, onNew: string, keptFields: list<string>, columns?: array<string, string>|null} $options */
         $options = json_decode($written, true, 8, \JSON_THROW_ON_ERROR);
 
         return new self(
@@ -57,6 +60,7 @@ final readonly class IntakeOptions
             OnMatch::from($options['onMatch']),
             OnNew::from($options['onNew']),
             $options['keptFields'],
+            $options['columns'] ?? null,
         );
     }
 }

@@ -75,7 +75,7 @@ final readonly class IntakeReports
     {
         $problems = [];
         $rows = $this->connection->iterateAssociative(
-            "SELECT place, kind, problem, NULL AS told FROM intake_record WHERE intake_id = :id AND kind IN ('broken', 'unfit', 'again')
+            "SELECT place, kind, problem, NULL AS told FROM intake_record WHERE intake_id = :id AND problem <> ''
              UNION ALL SELECT place, outcome, '', told FROM intake_outcome WHERE intake_id = :id AND told IS NOT NULL ORDER BY place",
             ['id' => $intakeId],
         );
@@ -85,7 +85,8 @@ final readonly class IntakeReports
                 $kind = match ($row['kind']) {
                     'broken' => 'failed',
                     'unfit' => 'skipped',
-                    default => 'again',
+                    'again' => 'again',
+                    default => 'remark',
                 };
                 $problems[] = new IntakeProblem($row['place'], $kind, $row['problem']);
             }

@@ -4,71 +4,93 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
+use TinLantern\Catalogue\Intake\Sheet\CsvRows;
+use TinLantern\Catalogue\Intake\Sheet\OdsRows;
+use TinLantern\Catalogue\Intake\Sheet\XlsxRows;
 use TinLantern\Core\Marc\Iso2709Reader;
+use TinLantern\Core\Marc\JsonReader;
 use TinLantern\Core\Marc\MalformedRecord;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\MarcXmlReader;
+use TinLantern\Core\Tabular\ColumnMapping;
+use TinLantern\Core\Tabular\RowRecords;
 
 /**
- * A file of records on disk: ISO 2709 or MARCXML, told apart by how it begins, read as a stream.
+ * A file of records on disk, in any of the forms of {@see FileFormat}, told apart by how it begins and read as a stream. Text is
+ * given composed (Unicode NFC).
  */
-final readonly class RecordFile
+final class RecordFile
 {
     private const CHUNK = 262_144;
-    private const OTHERS = [
-        "\x1F\x8B" => 'a gzip archive: unpack it first',
-        "PK\x03\x04" => 'a zip archive or an office document: unpack it, or export it as MARC',
-        '%PDF' => 'a PDF document',
-        '{\rtf' => 'a word processor document (RTF)',
-        "\xD0\xCF\x11\xE0" => 'an old office document',
-        "\xFF\xFE" => 'text in UTF-16: save it as UTF-8',
-        "\xFE\xFF" => 'text in UTF-16: save it as UTF-8',
-    ];
 
-    private function __construct(public string $path, public string $name, public FileFormat $format)
+    /** @var list<string> what was odd about the record given last, as sentences */
+    public array $remarks = [];
+
+    private function __construct(public readonly string $path, public readonly string $name, public readonly FileFormat $format, private readonly ?ColumnMapping $columns)
     {
     }
 
     /**
-     * @param string|null $name as the file is called where it comes from
+     * @param string|null        $name    as the file is called where it comes from
+     * @param ColumnMapping|null $columns what the columns of a spreadsheet mean; null lets their headings say it
      *
      * @throws NotARecordFile with a sentence that says what the file is instead
      */
-    public static function open(string $path, ?string $name = null): self
+    public static function open(string $path, ?string $name = null, ?ColumnMapping $columns = null): self
     {
         $name ??= basename($path);
-        if (!is_file($path) || !is_readable($path)) {
-            throw new NotARecordFile(\sprintf('There is no readable file %s. Check the name and your rights.', $path));
-        }
-        $begin = (string) file_get_contents($path, false, null, 0, 1024);
-        foreach (self::OTHERS as $signature => $what) {
-            if (str_starts_with($begin, $signature)) {
-                throw new NotARecordFile(\sprintf('%s is %s, not a MARC file.', $name, $what));
-            }
-        }
-        $text = ltrim($begin, "\u{FEFF} \t\r\n\0");
 
-        return match (true) {
-            '' === $text => throw new NotARecordFile(\sprintf('%s is empty.', $name)),
-            1 === preg_match('/^<(?:!doctype html|html)/i', $text) => throw new NotARecordFile(\sprintf('%s is a web page, not a MARC file.', $name)),
-            '<' === $text[0] => new self($path, $name, FileFormat::MarcXml),
-            1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => new self($path, $name, FileFormat::Marc),
-            default => throw new NotARecordFile(\sprintf('%s begins neither like ISO 2709 (five digits) nor like MARCXML (<).', $name)),
-        };
+        return new self($path, $name, FileKind::of($path, $name), $columns);
     }
 
     /** @return \Generator<int, MarcRecord|MalformedRecord> */
     public function records(): \Generator
     {
-        return match ($this->format) {
-            FileFormat::MarcXml => (new MarcXmlReader())->read($this->chunks()),
-            default => (new Iso2709Reader())->read($this->chunks()),
+        $reader = match ($this->format) {
+            FileFormat::Marc => new Iso2709Reader(),
+            FileFormat::MarcXml => new MarcXmlReader(),
+            FileFormat::Json => new JsonReader(),
+            default => null,
         };
+        foreach (null === $reader ? (new RowRecords($this->mapping()))->read($this->rows()) : $reader->read($this->chunks()) as $record) {
+            $this->remarks = $reader instanceof Iso2709Reader ? $reader->remarks : [];
+            yield $record instanceof MarcRecord ? $record->composed() : $record;
+        }
+    }
+
+    /** @return list<string> of a spreadsheet */
+    public function headings(): array
+    {
+        foreach ($this->format->isSheet() ? $this->rows() : [] as $row) {
+            return array_map(trim(...), $row);
+        }
+
+        return [];
     }
 
     public function contentHash(): string
     {
         return (string) hash_file('sha256', $this->path);
+    }
+
+    private function mapping(): ColumnMapping
+    {
+        $mapping = $this->columns ?? ColumnMapping::guessed($this->headings());
+        if (!$mapping->hasTitle()) {
+            throw new NotARecordFile(\sprintf('No column of %s is known to hold the title. Its columns are: %s. Say which one goes to 245$a.', $this->name, implode(', ', $this->headings())));
+        }
+
+        return $mapping;
+    }
+
+    /** @return \Generator<int, list<string>> */
+    private function rows(): \Generator
+    {
+        return match ($this->format) {
+            FileFormat::Xlsx => XlsxRows::of($this->path),
+            FileFormat::Ods => OdsRows::of($this->path),
+            default => CsvRows::of($this->path),
+        };
     }
 
     /** @return \Generator<int, string> */

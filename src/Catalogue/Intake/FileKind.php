@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+/**
+ * Tells what a file is by how it begins, or by what is in it when it is a zip archive.
+ */
+final class FileKind
+{
+    private const LOOKED_AT = 4096;
+    private const OTHERS = [
+        "\x1F\x8B" => 'a gzip archive: unpack it first',
+        '%PDF' => 'a PDF document',
+        '{\rtf' => 'a word processor document (RTF)',
+        "\xD0\xCF\x11\xE0" => 'an old office document: save it as XLSX, ODS or CSV',
+        "\x89PNG" => 'a picture',
+        "\xFF\xD8\xFF" => 'a picture',
+    ];
+
+    /** @throws NotARecordFile with a sentence that says what the file is instead */
+    public static function of(string $path, string $name): FileFormat
+    {
+        if (!is_file($path) || !is_readable($path)) {
+            throw new NotARecordFile(\sprintf('There is no readable file %s. Check the name and your rights.', $path));
+        }
+        $begin = (string) file_get_contents($path, false, null, 0, self::LOOKED_AT);
+        foreach (self::OTHERS as $signature => $what) {
+            if (str_starts_with($begin, $signature)) {
+                throw self::isInstead($name, $what);
+            }
+        }
+        $text = ltrim($begin, "\u{FEFF} \t\r\n\0");
+
+        return match (true) {
+            str_starts_with($begin, "PK\x03\x04") => self::ofZip($path, $name),
+            str_starts_with($begin, "\xFF\xFE"), str_starts_with($begin, "\xFE\xFF") => FileFormat::Csv,
+            '' === $text => throw new NotARecordFile(\sprintf('%s is empty.', $name)),
+            1 === preg_match('/^<(?:!doctype html|html)/i', $text) => throw self::isInstead($name, 'a web page'),
+            '<' === $text[0] => FileFormat::MarcXml,
+            1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => FileFormat::Marc,
+            1 === preg_match('/^(?:\[\s*)?\{\s*"/', $text), 1 === preg_match('/^\[\s*\]/', $text) => FileFormat::Json,
+            self::looksLikeRows($text) => FileFormat::Csv,
+            default => throw new NotARecordFile(\sprintf('%s begins neither like ISO 2709 (five digits), MARCXML (<) or JSON ({), nor like a list with columns.', $name)),
+        };
+    }
+
+    private static function ofZip(string $path, string $name): FileFormat
+    {
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($path, \ZipArchive::RDONLY)) {
+            throw self::isInstead($name, 'a zip archive that cannot be opened');
+        }
+        $type = (string) $zip->getFromName('mimetype');
+        $has = static fn (string $entry): bool => false !== $zip->locateName($entry);
+
+        return match (true) {
+            $has('xl/worksheets/sheet1.xml') => FileFormat::Xlsx,
+            str_contains($type, 'opendocument.spreadsheet') => FileFormat::Ods,
+            $has('word/document.xml'), str_contains($type, 'opendocument.text') => throw self::isInstead($name, 'a word processor document'),
+            default => throw self::isInstead($name, 'a zip archive: unpack it first'),
+        };
+    }
+
+    /** Two columns at least, in the heading as in the row below it. */
+    private static function looksLikeRows(string $text): bool
+    {
+        $lines = preg_split('/\R/', $text, 3);
+        if (false === $lines || \count($lines) < 2) {
+            return false;
+        }
+        foreach ([',', ';', "\t"] as $separator) {
+            if (str_contains($lines[0], $separator) && str_contains($lines[1], $separator)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isInstead(string $name, string $what): NotARecordFile
+    {
+        return new NotARecordFile(\sprintf('%s is %s, not a file of records.', $name, $what));
+    }
+}
