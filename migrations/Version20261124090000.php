@@ -50,9 +50,9 @@ final class Version20261124090000 extends AbstractMigration
         return [
             "ALTER TABLE intake
                 MODIFY options MEDIUMTEXT NOT NULL, DROP added, DROP items,
-                ADD format VARCHAR(12) NOT NULL DEFAULT '', ADD state VARCHAR(12) NOT NULL DEFAULT 'taken-in', ADD path VARCHAR(500) NULL,
+                ADD format VARCHAR(12) NOT NULL DEFAULT '', ADD state VARCHAR(12) NOT NULL DEFAULT 'taken-in', ADD path VARCHAR(500) NULL, ADD headings CHAR(64) CHARACTER SET ascii NULL,
                 ADD staff_name VARCHAR(120) NOT NULL DEFAULT '', ADD compared_at DATETIME NULL, ADD taken_back_at DATETIME NULL,
-                ADD done_to INT NOT NULL DEFAULT 0, ADD items INT NOT NULL DEFAULT 0, ADD unknown_codes MEDIUMTEXT NULL, ADD journal_entry_id BIGINT UNSIGNED NULL",
+                ADD done_to INT NOT NULL DEFAULT 0, ADD items INT NOT NULL DEFAULT 0, ADD unknown_codes MEDIUMTEXT NULL, ADD KEY (headings)",
             'CREATE TABLE intake_record (
                 intake_id INT UNSIGNED NOT NULL, place INT NOT NULL, kind VARCHAR(8) NOT NULL, title VARCHAR(300) NOT NULL,
                 marc MEDIUMTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL, raw MEDIUMBLOB NULL, problem VARCHAR(1000) NOT NULL,
@@ -82,6 +82,8 @@ final class Version20261124090000 extends AbstractMigration
                 asked_by INT UNSIGNED NULL, actor MEDIUMTEXT NOT NULL, asked_at DATETIME NOT NULL, seen_at DATETIME NULL, ended_at DATETIME NULL,
                 open_subject VARCHAR(80) AS (IF(state IN ('waiting', 'running'), CONCAT(kind, ':', subject_id), NULL)) STORED UNIQUE,
                 KEY (state, id), KEY (asked_by, id), FOREIGN KEY (asked_by) REFERENCES staff (id))",
+            "INSERT INTO role_permission (role_id, permission)
+                SELECT r.id, p.permission FROM role r JOIN (SELECT 'catalogue.take-in' AS permission UNION SELECT 'catalogue.edit' UNION SELECT 'house.edit') p WHERE r.code IN ('cataloguer', 'manager', 'administrator')",
         ];
     }
 }

@@ -74,7 +74,7 @@ start_web() {
   wait_for "the web server" nginx "php -r exit(@fsockopen('127.0.0.1',$TL_PORT)?0:1);"
 }
 
-start_worker() { keep worker php "$ROOT/config/console.php" messenger:consume scheduler_upkeep --time-limit=3600 --quiet; }
+start_worker() { keep worker php -d memory_limit=512M "$ROOT/config/console.php" messenger:consume tasks scheduler_upkeep --sleep=0.5 --time-limit=3600 --quiet; }
 
 wait_for() {
   local what=$1 name=$2 probe=$3

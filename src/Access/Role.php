@@ -34,7 +34,10 @@ enum Role: string
                 Permission::ViewCatalogue, Permission::ViewPatrons, Permission::EditPatrons, Permission::Lend, Permission::Return,
                 Permission::Renew, Permission::TakeBackLending, Permission::ViewHouseRules,
             ],
-            self::Cataloguer => [Permission::ViewCatalogue, Permission::EditItems, Permission::ViewJournal, Permission::ViewHouseRules],
+            self::Cataloguer => [
+                Permission::ViewCatalogue, Permission::TakeInFiles, Permission::EditRecords, Permission::EditItems, Permission::ViewJournal, Permission::ViewHouseRules,
+                Permission::EditHouseRules,
+            ],
             self::Manager => array_values(array_filter(Permission::cases(), static fn (Permission $permission): bool => Permission::EditItems !== $permission)),
             self::Administrator => Permission::cases(),
         };

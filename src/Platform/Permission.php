@@ -10,6 +10,8 @@ namespace TinLantern\Platform;
 enum Permission: string
 {
     case ViewCatalogue = 'catalogue.view';
+    case TakeInFiles = 'catalogue.take-in';
+    case EditRecords = 'catalogue.edit';
     case EditItems = 'items.edit';
     case ViewPatrons = 'patrons.view';
     case EditPatrons = 'patrons.edit';
@@ -24,4 +26,5 @@ enum Permission: string
     case OverrideLimit = 'lending.override-limit';
     case ViewJournal = 'journal.view';
     case ViewHouseRules = 'house.view';
+    case EditHouseRules = 'house.edit';
 }

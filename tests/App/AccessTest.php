@@ -17,6 +17,15 @@ final class AccessTest extends AppTestCase
 {
     private const OPEN = ['GET /api/branches', 'GET /api/openapi.json', 'GET /api/docs', 'POST /api/sign-in', 'DELETE /api/sign-in'];
 
+    public function testASignInThatHasEndedDoesNotStandInTheWayOfTheNext(): void
+    {
+        $this->connection()->executeStatement('DELETE FROM sign_in');
+        $this->send('GET', '/api/me', null, 401);
+        $this->send('GET', '/api/branches', null, 200);
+        $this->send('POST', '/api/sign-in', ['name' => 'desk', 'password' => self::PASSWORD], 200);
+        self::assertSame('Desk', $this->get('/api/me')['name']);
+    }
+
     public function testNoRouteIsOpenByMistake(): void
     {
         $this->browser->getCookieJar()->clear();

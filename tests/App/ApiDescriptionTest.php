@@ -7,6 +7,9 @@ namespace TinLantern\Tests\App;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use TinLantern\Platform\Api\Description\ApiDescription;
+use TinLantern\Platform\Background\BackgroundTasks;
+use TinLantern\Platform\Background\RunTask;
+use TinLantern\Platform\Background\TaskRunner;
 use TinLantern\Platform\Json;
 
 /**
@@ -25,6 +28,7 @@ final class ApiDescriptionTest extends AppTestCase
         $this->send('POST', '/api/scans', ['id' => self::id(), 'code' => '300000001', 'lane' => 'return'], 200);
         $this->send('POST', '/api/scans', ['id' => self::id(), 'code' => 'nothing', 'lane' => 'look-up'], 200);
         $this->lend($patron, '300000001');
+        $intake = $this->anIntake();
         $checked = 0;
         foreach ([
             '/api/me' => '/api/me', '/api/branches' => '/api/branches', '/api/house' => '/api/house', '/api/house-rules' => '/api/house-rules',
@@ -32,12 +36,14 @@ final class ApiDescriptionTest extends AppTestCase
             '/api/items/{id}' => "/api/items/{$item}", '/api/patrons' => '/api/patrons', '/api/patrons/{id}' => "/api/patrons/{$patron}",
             '/api/patrons/{id}/loans' => "/api/patrons/{$patron}/loans", '/api/patrons/{id}/ended-loans' => "/api/patrons/{$patron}/ended-loans",
             '/api/journal-entries' => '/api/journal-entries', '/api/tape' => '/api/tape', '/api/lantern' => '/api/lantern?q=mara',
+            '/api/background-tasks' => '/api/background-tasks', '/api/rule-book/{kind}' => '/api/rule-book/match-rule', '/api/intakes' => '/api/intakes', '/api/intakes/{id}' => "/api/intakes/{$intake}",
+            '/api/intakes/{id}/records' => "/api/intakes/{$intake}/records", '/api/intakes/{id}/records/{place}' => "/api/intakes/{$intake}/records/1",
             '/api/lending-decisions' => "/api/lending-decisions?patron={$patron}&barcode=300000001",
         ] as $described => $path) {
             $this->assertDescribed($described, 'get', '200', $path);
             ++$checked;
         }
-        self::assertSame($this->numberOf('get') - 2, $checked, 'every GET but the description itself');
+        self::assertSame($this->numberOfAnswers('get') - 2, $checked, 'every GET but the description itself and files');
         $this->browser->getCookieJar()->clear();
         $this->assertDescribed('/api/tape', 'get', '401', '/api/tape');
     }
@@ -80,8 +86,25 @@ final class ApiDescriptionTest extends AppTestCase
         self::assertTrue($result->isValid(), $described.': '.(null === $error ? '' : Json::encode((new ErrorFormatter())->format($error))));
     }
 
-    private function numberOf(string $verb): int
+    /** How many operations answer with data. */
+    private function numberOfAnswers(string $verb): int
     {
-        return \count(array_filter((array) self::service(ApiDescription::class)->toArray()['paths'], static fn (mixed $operations): bool => \is_array($operations) && isset($operations[$verb])));
+        return \count(array_filter(
+            (array) self::service(ApiDescription::class)->toArray()['paths'],
+            static fn (mixed $operations): bool => \is_array($operations) && isset($operations[$verb]) && !str_contains(Json::encode(self::at($operations, $verb, 'responses')), 'octet-stream'),
+        ));
+    }
+
+    /** A file that was compared with the catalogue. */
+    private function anIntake(): int
+    {
+        $this->browser->request('POST', '/api/intakes?name=two.csv', [], [], ['HTTP_X_TIN_LANTERN' => '1', 'CONTENT_TYPE' => 'application/octet-stream'], "Title,Year\nTides,2019\n");
+        $id = self::number((array) json_decode((string) $this->browser->getResponse()->getContent(), true), 'id');
+        $this->send('POST', "/api/intakes/{$id}/comparing", ['id' => self::id()], 200);
+        $task = self::service(BackgroundTasks::class)->take();
+        self::assertNotNull($task);
+        self::service(TaskRunner::class)(new RunTask($task));
+
+        return $id;
     }
 }

@@ -9,6 +9,8 @@ import { Shell } from './shell/Shell';
 
 const DeskPage = lazy(() => import('./areas/desk/DeskPage'));
 const CataloguePage = lazy(() => import('./areas/catalogue/CataloguePage'));
+const FilesPage = lazy(() => import('./areas/catalogue/files/FilesPage'));
+const FilePage = lazy(() => import('./areas/catalogue/files/FilePage'));
 const PatronsPage = lazy(() => import('./areas/patrons/PatronsPage'));
 const JournalPage = lazy(() => import('./areas/reports/JournalPage'));
 const HousePage = lazy(() => import('./areas/house/HousePage'));
@@ -24,6 +26,8 @@ export function App() {
       <Route element={<Shell me={me} />}>
         <Route index element={<Navigate to="/desk" replace />} />
         <Route path="/desk" element={<DeskPage />} />
+        <Route path="/catalogue/files" element={<For me={me} permission="catalogue.take-in" page={<FilesPage />} />} />
+        <Route path="/catalogue/files/:id/:place?" element={<For me={me} permission="catalogue.take-in" page={<FilePage />} />} />
         <Route path="/catalogue/:id?" element={<For me={me} permission="catalogue.view" page={<CataloguePage />} />} />
         <Route path="/patrons/:id?" element={<For me={me} permission="patrons.view" page={<PatronsPage />} />} />
         <Route path="/reports" element={<For me={me} permission="journal.view" page={<JournalPage />} />} />

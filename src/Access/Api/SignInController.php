@@ -36,9 +36,9 @@ final class SignInController
     /** Sign out. */
     #[Route('/api/sign-in', methods: 'DELETE')]
     #[OpenToAll('signing out twice is no error')]
-    public function signOut(Request $request, SignInCookie $cookie, SignOut $act): Response
+    public function signOut(Request $request, SignOut $act): Response
     {
-        $act($cookie->extractAccessToken($request) ?? '');
+        $act(SignInCookie::in($request) ?? '');
         $response = new Response('', Response::HTTP_NO_CONTENT);
         $response->headers->setCookie(SignInCookie::cleared());
 

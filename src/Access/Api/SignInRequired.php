@@ -12,15 +12,12 @@ use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface
 use TinLantern\Platform\Problem\NotSignedIn;
 
 /**
- * A sign-in that has ended is no error of its own: routes open to all still answer, the others say 401.
+ * Whoever comes with a sign-in that has ended, or with none, is asked to sign in. Routes open to all look at no sign-in.
  */
 final class SignInRequired implements AuthenticationFailureHandlerInterface, AuthenticationEntryPointInterface
 {
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        if ('POST' === $request->getMethod() && '/api/sign-in' === $request->getPathInfo()) {
-            $request->cookies->remove('tin_lantern');
-        }
         throw new NotSignedIn('Your sign-in has ended. Sign in again.');
     }
 

@@ -23,6 +23,10 @@ final readonly class BegunIntake
         public int $doneTo,
         public string $begunAt,
         public string $staffName,
+        public FileFormat $format,
+        public ?string $endedAt,
+        public ?string $takenBackAt,
+        public string $contentHash,
     ) {
     }
 

@@ -70,6 +70,19 @@ final readonly class IntakeReports
         );
     }
 
+    /** @return list<LeftRecord> what taking back has left as it is */
+    public function left(int $intakeId): array
+    {
+        /** @var list<array{record: int, title: string, because: string}> $left */
+        $left = $this->connection->fetchAllAssociative(
+            'SELECT o.record_id AS record, MIN(r.title) AS title, MAX(o.left_because) AS because FROM intake_outcome o JOIN intake_record r ON r.intake_id = o.intake_id AND r.place = o.place
+             WHERE o.intake_id = ? AND o.left_because IS NOT NULL GROUP BY o.record_id ORDER BY o.record_id LIMIT '.self::LISTED,
+            [$intakeId],
+        );
+
+        return array_map(static fn (array $row): LeftRecord => new LeftRecord($row['record'], $row['title'], $row['because']), $left);
+    }
+
     /** @return list<IntakeProblem> in the order of the file */
     private function problems(int $intakeId): array
     {

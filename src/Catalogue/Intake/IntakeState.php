@@ -9,6 +9,8 @@ namespace TinLantern\Catalogue\Intake;
  */
 enum IntakeState: string
 {
+    /** It has come; nobody has said yet how it is to be compared. */
+    case Received = 'received';
     case Comparing = 'comparing';
     case Compared = 'compared';
     case TakingIn = 'taking-in';

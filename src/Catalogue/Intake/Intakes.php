@@ -27,20 +27,59 @@ final readonly class Intakes
         $hash = $file->contentHash();
         if (!$options->again) {
             $id = $this->connection->fetchOne(
-                "SELECT id FROM intake WHERE content_hash = ? AND options = ? AND state NOT IN ('taking-back', 'taken-back') ORDER BY id DESC LIMIT 1",
+                "SELECT id FROM intake WHERE content_hash = ? AND options = ? AND state NOT IN ('received', 'taking-back', 'taken-back') ORDER BY id DESC LIMIT 1",
                 [$hash, $options->written()],
             );
             if (is_numeric($id)) {
                 return $this->get((int) $id);
             }
         }
+
+        return $this->add($file, $hash, $options, IntakeState::Comparing, $actor);
+    }
+
+    /** A file that has come, to be compared when somebody says how. */
+    public function receive(RecordFile $file, IntakeOptions $options, Actor $actor): BegunIntake
+    {
+        return $this->add($file, $file->contentHash(), $options, IntakeState::Received, $actor);
+    }
+
+    /**
+     * What the columns of an earlier spreadsheet with the same headings were said to mean.
+     *
+     * @return array<string, string>|null a target by heading
+     */
+    public function rememberedColumns(RecordFile $file): ?array
+    {
+        $options = $this->connection->fetchFirstColumn("SELECT options FROM intake WHERE headings = ? AND state <> 'received' ORDER BY id DESC LIMIT 10", [$file->headingsHash()]);
+        foreach ($options as $written) {
+            $columns = IntakeOptions::read(\is_string($written) ? $written : '')->columns;
+            if (null !== $columns) {
+                return $columns;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws Conflict when it is too late for that */
+    public function choose(int $id, IntakeOptions $options, IntakeState $when): void
+    {
+        if (1 !== (int) $this->connection->executeStatement('UPDATE intake SET options = ? WHERE id = ? AND state = ?', [$options->written(), $id, $when->value]) && $this->get($id)->state !== $when) {
+            throw self::isElsewhere();
+        }
+    }
+
+    private function add(RecordFile $file, string $hash, IntakeOptions $options, IntakeState $state, Actor $actor): BegunIntake
+    {
         $this->connection->insert('intake', [
             'file_name' => mb_substr($file->name, 0, 255),
             'content_hash' => $hash,
             'format' => $file->format->value,
             'options' => $options->written(),
-            'state' => IntakeState::Comparing->value,
+            'state' => $state->value,
             'path' => $file->path,
+            'headings' => $file->headingsHash(),
             'staff_name' => $actor->name,
             'begun_at' => $this->now(),
         ]);
@@ -50,13 +89,13 @@ final readonly class Intakes
 
     public function get(int $id): BegunIntake
     {
-        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string}|false $row */
-        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name FROM intake WHERE id = ?', [$id]);
+        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string, format: string, ended_at: string|null, taken_back_at: string|null, content_hash: string}|false $row */
+        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name, format, ended_at, taken_back_at, content_hash FROM intake WHERE id = ?', [$id]);
         if (false === $row) {
             throw NotFound::of('intake', $id);
         }
 
-        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name']);
+        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name'], FileFormat::from($row['format']), $row['ended_at'], $row['taken_back_at'], $row['content_hash']);
     }
 
     /**

@@ -68,12 +68,19 @@ final class RecordFile
         return [];
     }
 
+    /** By which a spreadsheet with the same headings is known again; null for other files. */
+    public function headingsHash(): ?string
+    {
+        return $this->format->isSheet() ? hash('sha256', implode("\t", $this->headings())) : null;
+    }
+
     public function contentHash(): string
     {
         return (string) hash_file('sha256', $this->path);
     }
 
-    private function mapping(): ColumnMapping
+    /** @throws NotARecordFile when no column is known to hold the title */
+    public function mapping(): ColumnMapping
     {
         $mapping = $this->columns ?? ColumnMapping::guessed($this->headings());
         if (!$mapping->hasTitle()) {

@@ -36,6 +36,7 @@ final readonly class TakeBackIntake
         private RecordItems $items,
         private Derived $derived,
         private Journal $journal,
+        private IntakeReports $reports,
     ) {
     }
 
@@ -75,15 +76,9 @@ final readonly class TakeBackIntake
     public function report(int $intakeId): TakenBackReport
     {
         $counts = $this->connection->fetchAllKeyValue('SELECT outcome, COUNT(DISTINCT record_id) FROM intake_outcome WHERE intake_id = ? GROUP BY outcome', [$intakeId]);
-        /** @var list<array{record: int, title: string, because: string}> $left */
-        $left = $this->connection->fetchAllAssociative(
-            'SELECT o.record_id AS record, MIN(r.title) AS title, MAX(o.left_because) AS because FROM intake_outcome o JOIN intake_record r ON r.intake_id = o.intake_id AND r.place = o.place
-             WHERE o.intake_id = ? AND o.left_because IS NOT NULL GROUP BY o.record_id ORDER BY o.record_id',
-            [$intakeId],
-        );
         $number = static fn (string $outcome): int => is_numeric($counts[$outcome] ?? null) ? (int) $counts[$outcome] : 0;
 
-        return new TakenBackReport($intakeId, $number('removed'), $number('restored'), array_map(static fn (array $row): LeftRecord => new LeftRecord($row['record'], $row['title'], $row['because']), $left));
+        return new TakenBackReport($intakeId, $number('removed'), $number('restored'), $this->reports->left($intakeId));
     }
 
     /**

@@ -8,16 +8,35 @@ use TinLantern\Core\Matching\KeyKind;
 use TinLantern\Core\Matching\LikenessAspect;
 use TinLantern\Core\Matching\MatchRule;
 use TinLantern\House\RuleBook\RuleBook;
+use TinLantern\House\RuleBook\RuleKind;
 
 /**
  * The match rules of the house.
  */
-final readonly class MatchRules
+final readonly class MatchRules implements RuleKind
 {
     public const KIND = 'match-rule';
 
     public function __construct(private RuleBook $book)
     {
+    }
+
+    public static function kind(): string
+    {
+        return self::KIND;
+    }
+
+    public function problems(array $content): array
+    {
+        $problems = [];
+        foreach (['keys' => array_column(KeyKind::cases(), 'value'), 'agreement' => array_column(LikenessAspect::cases(), 'value')] as $field => $known) {
+            $wrong = array_diff(self::texts($content[$field] ?? []), $known);
+            if ([] !== $wrong) {
+                $problems[$field] = \sprintf('"%s" is not known. Choose among: %s.', reset($wrong), implode(', ', $known));
+            }
+        }
+
+        return $problems;
     }
 
     public function find(string $code): ?MatchRule

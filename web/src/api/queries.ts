@@ -63,3 +63,23 @@ export const journalOf = (subject: string) =>
     queryKey: ['journal', subject],
     queryFn: () => answered(api.GET('/api/journal-entries', { params: { query: { filter: { subject }, limit: 20 } } })),
   });
+
+export const ruleBook = (kind: string) =>
+  queryOptions({
+    queryKey: ['rule-book', kind],
+    queryFn: () => answered(api.GET('/api/rule-book/{kind}', { params: { path: { kind } } })),
+    staleTime: 60_000,
+  });
+
+export const matchRules = ruleBook('match-rule');
+
+export const intakes = queryOptions({ queryKey: ['intakes'], queryFn: () => answered(api.GET('/api/intakes')) });
+
+export const intake = (id: number) =>
+  queryOptions({ queryKey: ['intake', id], queryFn: () => answered(api.GET('/api/intakes/{id}', { params: { path: { id } } })) });
+
+export const intakeRecord = (id: number, place: number) =>
+  queryOptions({
+    queryKey: ['intake-record', id, place],
+    queryFn: () => answered(api.GET('/api/intakes/{id}/records/{place}', { params: { path: { id, place } } })),
+  });

@@ -1,5 +1,8 @@
+import { cataloguing } from './cataloguing';
+
 /** Every text of the interface, in English. */
 export const en = {
+  ...cataloguing,
   name: 'Tin Lantern',
   areas: { desk: 'Desk', catalogue: 'Catalogue', patrons: 'Patrons', reports: 'Reports', house: 'House rules' },
   common: {
@@ -299,6 +302,9 @@ export const en = {
   },
   acts: {
     'house-set-up': 'House set up',
+    'rule-changed': 'Rule book changed',
+    'rule-removed': 'Rule book: entry struck out',
+    'file-taken-back': 'File taken back',
     'file-taken-in': 'File taken in',
     'item-added': 'Item added',
     'item-changed': 'Item changed',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Platform\Api\Description;
 
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapQueryString;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -14,6 +15,7 @@ use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
 use TinLantern\Platform\Api\Answers;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Api\OpenToAll;
+use TinLantern\Platform\Api\ReceivesFile;
 use TinLantern\Platform\Api\SameOrigin;
 
 /**
@@ -90,6 +92,9 @@ final readonly class ApiDescription
                 $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $schemas->ofClass(self::className($parameter), true)]]];
             }
         }
+        if ([] !== $method->getAttributes(ReceivesFile::class)) {
+            $operation['requestBody'] = ['required' => true, 'content' => ['application/octet-stream' => ['schema' => ['type' => 'string', 'format' => 'binary']]]];
+        }
         $operation['responses'] = $this->responses($method, $schemas, $isOpen);
 
         return $operation;
@@ -101,10 +106,14 @@ final readonly class ApiDescription
         $answers = $method->getAttributes(Answers::class)[0] ?? null;
         $schema = match (true) {
             null !== $answers => $schemas->ofClass($answers->newInstance()->view, false),
-            Response::class === (string) $method->getReturnType(), 'void' === (string) $method->getReturnType() => null,
+            is_a((string) $method->getReturnType(), Response::class, true), 'void' === (string) $method->getReturnType() => null,
             default => $schemas->ofReturn($method),
         };
         $problem = ['description' => 'A problem, as RFC 9457 has it', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
+
+        if (StreamedResponse::class === (string) $method->getReturnType()) {
+            return ['200' => ['description' => 'A file', 'content' => ['application/octet-stream' => ['schema' => ['type' => 'string', 'format' => 'binary']]]], '401' => $problem, '403' => $problem, 'default' => $problem];
+        }
 
         return (null === $schema
             ? ['204' => ['description' => 'Done']]

@@ -12,6 +12,7 @@ import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { SpineTag } from '../../ui/SpineTag';
 import { useFilters } from '../../ui/useFilters';
+import { CatalogueTabs } from './CatalogueTabs';
 import { RecordDetail } from './RecordDetail';
 
 type RecordLine = Schemas['RecordLineView'];
@@ -25,7 +26,12 @@ function chosen<T extends string>(all: readonly T[], value: string, otherwise: T
 
 export default function CataloguePage() {
   const id = Number(useParams()['id'] ?? 0);
-  return <ListDetail showsDetail={id > 0} list={<RecordList selected={id} />} detail={<Chosen id={id} />} />;
+  return (
+    <div className="area">
+      <CatalogueTabs />
+      <ListDetail showsDetail={id > 0} list={<RecordList selected={id} />} detail={<Chosen id={id} />} />
+    </div>
+  );
 }
 
 function Chosen({ id }: { id: number }) {

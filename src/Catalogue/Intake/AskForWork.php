@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use TinLantern\Core\Tabular\ColumnMapping;
+use TinLantern\Platform\Actor;
+use TinLantern\Platform\Background\BackgroundTasks;
+use TinLantern\Platform\Database\Transaction;
+use TinLantern\Platform\Problem\Conflict;
+use TinLantern\Platform\Problem\Invalid;
+
+/**
+ * Asks for a file to be compared, taken in or taken back in the background.
+ */
+final readonly class AskForWork
+{
+    public function __construct(private Transaction $transaction, private Intakes $intakes, private IntakeOptionsOf $optionsOf, private BackgroundTasks $tasks, private IntakePage $page)
+    {
+    }
+
+    public function compare(int $intakeId, IntakeChoices $choices, Actor $actor): IntakeView
+    {
+        return $this->transaction->once($choices->id, (object) ['compare' => $intakeId, 'choices' => $choices], IntakeView::class, function () use ($intakeId, $choices, $actor): IntakeView {
+            $intake = $this->intakes->get($intakeId);
+            $options = ($this->optionsOf)($choices);
+            self::checkColumns($intake, $options);
+            $this->intakes->choose($intakeId, $options, IntakeState::Received);
+            $this->intakes->reach($intakeId, IntakeState::Comparing, IntakeState::Received);
+            $this->tasks->ask(CompareWork::kind(), $intakeId, $intake->fileName, $actor);
+
+            return $this->page->of($intakeId);
+        });
+    }
+
+    public function takeIn(int $intakeId, IntakeChoices $choices, Actor $actor): IntakeView
+    {
+        return $this->transaction->once($choices->id, (object) ['takeIn' => $intakeId, 'choices' => $choices], IntakeView::class, function () use ($intakeId, $choices, $actor): IntakeView {
+            $intake = $this->intakes->get($intakeId);
+            $compared = $intake->options;
+            $chosen = ($this->optionsOf)($choices);
+            // What was compared stays as it was compared; only the treatment is chosen now.
+            $this->intakes->choose($intakeId, new IntakeOptions($compared->mapping, $chosen->defaults, false, $compared->matchRule, $chosen->onMatch, $chosen->onNew, $chosen->keptFields, $compared->columns), IntakeState::Compared);
+            $this->tasks->ask(TakeInWork::kind(), $intakeId, $intake->fileName, $actor);
+
+            return $this->page->of($intakeId);
+        });
+    }
+
+    public function takeBack(int $intakeId, string $actId, Actor $actor): IntakeView
+    {
+        return $this->transaction->once($actId, (object) ['takeBack' => $intakeId], IntakeView::class, function () use ($intakeId, $actor): IntakeView {
+            $intake = $this->intakes->get($intakeId);
+            if (!$intake->is(IntakeState::TakenIn, IntakeState::TakingBack)) {
+                throw new Conflict('nothing-to-take-back', 'This file is not taken in, so there is nothing to take back.');
+            }
+            $this->tasks->ask(TakeBackWork::kind(), $intakeId, $intake->fileName, $actor);
+
+            return $this->page->of($intakeId);
+        });
+    }
+
+    private static function checkColumns(BegunIntake $intake, IntakeOptions $options): void
+    {
+        if ($intake->format->isSheet() && null !== $intake->path) {
+            try {
+                RecordFile::open($intake->path, $intake->fileName, null === $options->columns ? null : ColumnMapping::of($options->columns))->mapping();
+            } catch (NotARecordFile $wrong) {
+                throw new Invalid(['columns' => $wrong->getMessage()]);
+            }
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use TinLantern\Core\Tabular\ColumnMapping;
+use TinLantern\Platform\Actor;
+use TinLantern\Platform\Background\BackgroundWork;
+use TinLantern\Platform\Background\Progress;
+use TinLantern\Platform\Problem\NotFound;
+
+/**
+ * Compares a file that was received.
+ */
+final readonly class CompareWork implements BackgroundWork
+{
+    public function __construct(private Intakes $intakes, private CompareFile $compare, private IntakeReports $reports)
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'compare-file';
+    }
+
+    public function run(int $subjectId, Actor $actor, Progress $progress): object
+    {
+        $intake = $this->intakes->get($subjectId);
+        if ($intake->is(IntakeState::Comparing)) {
+            $columns = $intake->options->columns;
+            $file = RecordFile::open($intake->path ?? throw NotFound::of('file of intake', $subjectId), $intake->fileName, null === $columns ? null : ColumnMapping::of($columns));
+            ($this->compare)($intake, $file, static fn (int $read) => $progress->tell($read));
+        }
+
+        return $this->reports->counts($subjectId);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Intake;
+
+use Doctrine\DBAL\Connection;
+use TinLantern\Core\Tabular\ColumnMapping;
+use TinLantern\Platform\Background\BackgroundTasks;
+use TinLantern\Platform\Json;
+
+/**
+ * Reads intakes as they are shown.
+ */
+final readonly class IntakePage
+{
+    public function __construct(private Connection $connection, private Intakes $intakes, private IntakeReports $reports, private BackgroundTasks $tasks)
+    {
+    }
+
+    public function of(int $id): IntakeView
+    {
+        $intake = $this->intakes->get($id);
+        $options = $intake->options;
+        $headings = $this->headings($intake);
+        /** @var array{unknown_codes: string|null, earlier: int|null} $row */
+        $row = $this->connection->fetchAssociative(
+            "SELECT i.unknown_codes, (SELECT MAX(e.id) FROM intake e WHERE e.content_hash = i.content_hash AND e.id < i.id AND e.state = 'taken-in') AS earlier FROM intake i WHERE i.id = ?",
+            [$id],
+        );
+
+        return new IntakeView(
+            $id,
+            $intake->fileName,
+            $intake->format->value,
+            $intake->state->value,
+            $intake->staffName,
+            new \DateTimeImmutable($intake->begunAt),
+            null === $intake->endedAt ? null : new \DateTimeImmutable($intake->endedAt),
+            new IntakeChoices('', $options->matchRule, $options->onMatch->value, $options->onNew->value, $options->mapping->written(), $options->defaults->branch, $options->defaults->location, $options->defaults->lendingClass, $options->keptFields, $options->columns),
+            $headings,
+            $options->columns ?? ColumnMapping::guessed($headings)->written(),
+            $this->reports->counts($id),
+            $row['earlier'],
+            array_values(array_filter(Json::decodeObject($row['unknown_codes']), \is_string(...))),
+            $intake->is(IntakeState::TakenBack) ? $this->reports->left($id) : [],
+            $this->tasks->about($id, CompareWork::kind(), TakeInWork::kind(), TakeBackWork::kind()),
+        );
+    }
+
+    /** @return list<IntakeLineView> the newest first */
+    public function newest(int $limit = 100): array
+    {
+        /** @var list<array{id: int, file_name: string, format: string, state: string, staff_name: string, begun_at: string, records_read: int, items: int}> $rows */
+        $rows = $this->connection->fetchAllAssociative('SELECT id, file_name, format, state, staff_name, begun_at, records_read, items FROM intake ORDER BY id DESC LIMIT '.$limit);
+
+        return array_map(static fn (array $row): IntakeLineView => new IntakeLineView(
+            $row['id'],
+            $row['file_name'],
+            $row['format'],
+            $row['state'],
+            $row['staff_name'],
+            new \DateTimeImmutable($row['begun_at']),
+            $row['records_read'],
+            $row['items'],
+        ), $rows);
+    }
+
+    /** @return list<string> */
+    private function headings(BegunIntake $intake): array
+    {
+        if (null === $intake->path || !$intake->format->isSheet() || !is_file($intake->path)) {
+            return [];
+        }
+
+        return RecordFile::open($intake->path, $intake->fileName)->headings();
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Tests\App;
+
+use Symfony\Component\Console\Event\ConsoleSignalEvent;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\NullOutput;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Platform\Background\BackgroundTasks;
+use TinLantern\Platform\Background\RunTask;
+use TinLantern\Platform\Background\StopSignal;
+use TinLantern\Platform\Background\TaskRunner;
+
+/**
+ * A file as a cataloguer takes it in, in steps, with the work done in the background.
+ */
+final class IntakeByApiTest extends AppTestCase
+{
+    use FilesOfRecords;
+
+    private const OWN = "LDR 00000nam a2200000 i 4500\n020 ## \$a9783000000010\n245 10 \$aTides of Skellin\n590 ## \$aGift";
+    private const FULLER = "LDR 00000nam a2200000 i 4500\n020 ## \$a9783000000010\n245 10 \$aTides of Skellin\n300 ## \$a212 pages";
+    private const OTHER = "LDR 00000nam a2200000 i 4500\n020 ## \$a9783000000027\n245 10 \$aKnitting for gulls";
+
+    public function testAFileIsSentComparedChosenForTakenInAndTakenBack(): void
+    {
+        $this->takeIn($this->lines(self::OWN));
+        $this->signIn('cataloguer');
+        $intake = $this->send('POST', '/api/intakes', null, null, $this->lines(self::FULLER, self::OTHER).'00005broken');
+        self::assertSame(['received', 'marc', 'vendor.mrc'], [$intake['state'], $intake['format'], $intake['file']]);
+        $path = '/api/intakes/'.self::number($intake, 'id');
+
+        self::assertSame('waiting', self::at($this->send('POST', $path.'/comparing', ['id' => self::id(), 'onMatch' => 'replace'], 200), 'task', 'state'));
+        $this->work();
+        $compared = $this->get($path);
+        self::assertSame(['compared', 'done', 1, 1, 1], [$compared['state'], self::at($compared, 'task', 'state'), self::at($compared, 'counts', 'matched'), self::at($compared, 'counts', 'new'), self::at($compared, 'counts', 'failed')]);
+
+        $one = $this->get($path.'/records/1');
+        self::assertSame(['match', 'isbn'], [self::at($one, 'line', 'kind'), self::at($one, 'line', 'matchedOn')]);
+        self::assertSame([['590', '590 ## $aGift', null], ['300', null, '300 ## $a212 pages']], [
+            array_values((array) self::pair($one, '590')), array_values((array) self::pair($one, '300')),
+        ]);
+        self::assertSame(['broken'], self::column((array) $this->get($path.'/records?filter[kind]=broken')['records'], 'kind'));
+
+        $this->send('PUT', $path.'/records/2', ['id' => self::id(), 'choice' => 'skip'], 200);
+        $this->send('POST', $path.'/taking-in', ['id' => self::id(), 'onMatch' => 'merge', 'keptFields' => ['59.']], 200);
+        $this->work();
+        $taken = $this->get($path);
+        self::assertSame(['taken-in', 1, 0, 1], [$taken['state'], self::at($taken, 'counts', 'merged'), self::at($taken, 'counts', 'added'), self::at($taken, 'counts', 'skipped')]);
+        self::assertStringContainsString('590 ## $aGift', $this->text($this->connection()->fetchOne('SELECT marc FROM record')));
+
+        $this->send('POST', $path.'/taking-back', ['id' => self::id()], 200);
+        $this->work();
+        self::assertSame('taken-back', $this->get($path)['state']);
+        self::assertStringNotContainsString('212 pages', $this->text($this->connection()->fetchOne('SELECT marc FROM record')));
+    }
+
+    public function testAFileThatIsSomethingElseIsNamedAndNotKept(): void
+    {
+        $problem = $this->send('POST', '/api/intakes', null, 422, '%PDF-1.7');
+        self::assertSame('vendor.mrc is a PDF document, not a file of records.', self::at($problem, 'violations', 0, 'sentence'));
+        self::assertSame(0, $this->rows('intake'));
+    }
+
+    public function testTheSameWorkIsNotAskedForTwice(): void
+    {
+        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(self::OTHER));
+        $path = '/api/intakes/'.self::number($intake, 'id');
+        $act = ['id' => self::id()];
+        $this->send('POST', $path.'/comparing', $act, 200);
+        $this->send('POST', $path.'/comparing', $act, 200);
+        $this->send('POST', $path.'/comparing', ['id' => self::id()], 409);
+        self::assertSame(1, $this->rows('background_task'));
+        $this->send('POST', $path.'/taking-in', ['id' => self::id()], 409);
+    }
+
+    public function testAWorkerThatIsAskedToStopPutsTheTaskOffAndAnotherGoesOn(): void
+    {
+        $records = [];
+        for ($number = 0; $number < 600; ++$number) {
+            $records[] = "LDR 00000nam a2200000 i 4500\n245 10 \$aTides, part {$number}";
+        }
+        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(...$records));
+        $path = '/api/intakes/'.self::number($intake, 'id');
+        $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
+        self::service(StopSignal::class)(new ConsoleSignalEvent(new \Symfony\Component\Console\Command\Command('x'), new ArrayInput([]), new NullOutput(), 15));
+        $this->work();
+        self::assertSame(['comparing', 'waiting', 500], [$this->get($path)['state'], self::at($this->get($path), 'task', 'state'), self::at($this->get($path), 'counts', 'read')]);
+    }
+
+    public function testATaskWhoseWorkerWasKilledIsGivenToAnother(): void
+    {
+        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(self::OTHER));
+        $this->send('POST', '/api/intakes/'.self::number($intake, 'id').'/comparing', ['id' => self::id()], 200);
+        $tasks = self::service(BackgroundTasks::class);
+        self::assertNotNull($tasks->take());
+        self::assertNull($tasks->take());
+        $this->itIs('+2 minutes');
+        self::assertNotNull($tasks->take());
+    }
+
+    public function testAFileWithoutATitleColumnSaysWhichColumnsItHas(): void
+    {
+        $intake = $this->send('POST', '/api/intakes', null, 200, "Werk;Code\nTides;300000001\n");
+        self::assertSame(['Werk', 'Code'], $intake['headings']);
+        $path = '/api/intakes/'.self::number($intake, 'id');
+        $problem = $this->send('POST', $path.'/comparing', ['id' => self::id()], 422);
+        self::assertStringContainsString('No column', $this->text(self::at($problem, 'violations', 0, 'sentence')));
+        $this->send('POST', $path.'/comparing', ['id' => self::id(), 'columns' => ['Werk' => '245$a', 'Code' => 'item:barcode']], 200);
+        $this->work();
+        self::assertSame(1, self::at($this->get($path), 'counts', 'new'));
+        // The next file with the same headings is understood by itself.
+        $next = $this->send('POST', '/api/intakes', null, 200, "Werk;Code\nKnitting;300000002\n");
+        self::assertSame(['Werk' => '245$a', 'Code' => 'item:barcode'], $next['columns']);
+    }
+
+    public function testBrokenRecordsGoBackAsTheyCameWithTheirReasons(): void
+    {
+        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(self::OTHER).'00005broken');
+        $path = '/api/intakes/'.self::number($intake, 'id');
+        $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
+        $this->work();
+        $this->browser->request('GET', $path.'/broken-records');
+        self::assertSame('00005broken', $this->browser->getInternalResponse()->getContent());
+        $this->browser->request('GET', $path.'/broken-reasons');
+        self::assertStringContainsString('"2","Record 2 (at byte', $this->browser->getInternalResponse()->getContent());
+    }
+
+    /** Does what waits in the background. */
+    private function work(): void
+    {
+        while (null !== $task = self::service(BackgroundTasks::class)->take()) {
+            self::service(TaskRunner::class)(new RunTask($task));
+            if (self::service(StopSignal::class)->isGiven()) {
+                return;
+            }
+        }
+    }
+
+    private function lines(string ...$records): string
+    {
+        return $this->iso(...array_map(LineText::parse(...), $records));
+    }
+
+    /**
+     * @param array<string, mixed>|null $body
+     *
+     * @return array<array-key, mixed>
+     */
+    protected function send(string $method, string $path, ?array $body = null, ?int $expect = null, ?string $file = null): array
+    {
+        if (null === $file) {
+            return parent::send($method, $path, $body, $expect);
+        }
+        $this->browser->request($method, $path.'?name=vendor.mrc', [], [], ['HTTP_X_TIN_LANTERN' => '1', 'CONTENT_TYPE' => 'application/octet-stream'], $file);
+        self::assertSame($expect ?? 200, $this->browser->getResponse()->getStatusCode());
+
+        return (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
+    }
+
+    /** @param array<array-key, mixed> $view */
+    private static function pair(array $view, string $tag): mixed
+    {
+        foreach ((array) $view['pairs'] as $pair) {
+            if (\is_array($pair) && $pair['tag'] === $tag) {
+                return [$pair['tag'], $pair['left'], $pair['right']];
+            }
+        }
+
+        return null;
+    }
+}
