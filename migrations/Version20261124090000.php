@@ -41,6 +41,14 @@ final class Version20261124090000 extends AbstractMigration
             'CREATE TABLE match_key (
                 value VARBINARY(120) NOT NULL, record_id INT UNSIGNED NOT NULL, PRIMARY KEY (value, record_id), KEY (record_id),
                 FOREIGN KEY (record_id) REFERENCES record (id) ON DELETE CASCADE)',
+            'CREATE TABLE record_heading (
+                kind CHAR(1) CHARACTER SET ascii NOT NULL, sort_key VARBINARY(120) NOT NULL, record_id INT UNSIGNED NOT NULL,
+                written VARCHAR(300) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL, PRIMARY KEY (kind, sort_key, record_id), KEY (record_id),
+                FOREIGN KEY (record_id) REFERENCES record (id) ON DELETE CASCADE)',
+            'CREATE TABLE record_draft (
+                staff_id INT UNSIGNED NOT NULL, record_id INT UNSIGNED NOT NULL, text MEDIUMTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+                worksheet VARCHAR(60) NOT NULL, begun_from INT NOT NULL, saved_at DATETIME NOT NULL, PRIMARY KEY (staff_id, record_id),
+                FOREIGN KEY (staff_id) REFERENCES staff (id))',
         ];
     }
 

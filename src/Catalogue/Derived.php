@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue;
 
+use TinLantern\Catalogue\Headings\Headings;
 use TinLantern\Catalogue\Matching\MatchKeys;
 use TinLantern\Catalogue\Repository\Records;
 use TinLantern\Catalogue\Search\SearchDocument;
@@ -11,11 +12,11 @@ use TinLantern\Catalogue\Search\SearchIndex;
 use TinLantern\Platform\Database\Transaction;
 
 /**
- * Everything that follows from records and their items and can be made anew from them: list columns, match keys, search documents.
+ * Everything that follows from records and their items and can be made anew from them: list columns, match keys, headings, search documents.
  */
 final readonly class Derived
 {
-    public function __construct(private Transaction $transaction, private Records $records, private RecordItems $items, private SearchIndex $index, private MatchKeys $keys)
+    public function __construct(private Transaction $transaction, private Records $records, private RecordItems $items, private SearchIndex $index, private MatchKeys $keys, private Headings $headings)
     {
     }
 
@@ -31,6 +32,7 @@ final readonly class Derived
             return;
         }
         $this->keys->put(array_map(static fn (DescribedRecord $record) => $record->facts(), $records), $areNew);
+        $this->headings->put(array_map(static fn (DescribedRecord $record) => $record->marc, $records), $areNew);
         $this->documents($records);
     }
 

@@ -12,6 +12,7 @@ use TinLantern\Journal\JournalEntry;
 use TinLantern\Journal\Reversal;
 use TinLantern\Journal\Subject;
 use TinLantern\Platform\Actor;
+use TinLantern\Platform\Permission;
 
 /**
  * Takes back a check-in: the loan goes on, the item is where it was.
@@ -25,6 +26,11 @@ final readonly class CheckInReversal implements Reversal
     public static function act(): string
     {
         return 'item-returned';
+    }
+
+    public static function needs(): Permission
+    {
+        return Permission::TakeBackLending;
     }
 
     public function takeBack(JournalEntry $entry, Actor $actor): int

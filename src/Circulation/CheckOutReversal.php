@@ -13,6 +13,7 @@ use TinLantern\Journal\JournalEntry;
 use TinLantern\Journal\Reversal;
 use TinLantern\Journal\Subject;
 use TinLantern\Platform\Actor;
+use TinLantern\Platform\Permission;
 use TinLantern\Platform\Problem\Conflict;
 
 /**
@@ -27,6 +28,11 @@ final readonly class CheckOutReversal implements Reversal
     public static function act(): string
     {
         return 'item-lent';
+    }
+
+    public static function needs(): Permission
+    {
+        return Permission::TakeBackLending;
     }
 
     public function takeBack(JournalEntry $entry, Actor $actor): int

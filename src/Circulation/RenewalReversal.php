@@ -10,6 +10,7 @@ use TinLantern\Journal\JournalEntry;
 use TinLantern\Journal\Reversal;
 use TinLantern\Journal\Subject;
 use TinLantern\Platform\Actor;
+use TinLantern\Platform\Permission;
 use TinLantern\Platform\Problem\Conflict;
 
 /**
@@ -24,6 +25,11 @@ final readonly class RenewalReversal implements Reversal
     public static function act(): string
     {
         return 'loan-renewed';
+    }
+
+    public static function needs(): Permission
+    {
+        return Permission::TakeBackLending;
     }
 
     public function takeBack(JournalEntry $entry, Actor $actor): int

@@ -6,6 +6,7 @@ namespace TinLantern\Journal;
 
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use TinLantern\Platform\Actor;
+use TinLantern\Platform\Permission;
 
 /**
  * Knows how to take back one kind of act. Each area has its own.
@@ -15,6 +16,9 @@ interface Reversal
 {
     /** The act it takes back, as the journal names it. */
     public static function act(): string;
+
+    /** What one has to be permitted to take it back. */
+    public static function needs(): Permission;
 
     /**
      * Puts back what the entry says was there before, or says what newer thing stands in the way.

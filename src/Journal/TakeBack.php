@@ -35,7 +35,9 @@ final readonly class TakeBack
             if (!$this->reversals->has($entry->act)) {
                 throw new Conflict('not-reversible', 'This cannot be taken back.');
             }
-            $by = $this->reversals->get($entry->act)->takeBack($entry, $actor);
+            $reversal = $this->reversals->get($entry->act);
+            $actor->orRefuse($reversal::needs());
+            $by = $reversal->takeBack($entry, $actor);
             $this->journal->markTakenBack($entry->id, $by);
 
             return new TakenBackView($entry->id, $by);

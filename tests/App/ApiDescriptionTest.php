@@ -29,6 +29,7 @@ final class ApiDescriptionTest extends AppTestCase
         $this->send('POST', '/api/scans', ['id' => self::id(), 'code' => 'nothing', 'lane' => 'look-up'], 200);
         $this->lend($patron, '300000001');
         $intake = $this->anIntake();
+        $this->send('PUT', "/api/records/{$record}", ['id' => self::id(), 'version' => 1, 'text' => "LDR 00000nam a2200000 i 4500\n245 10 \$aTides of Farrow"], 200);
         $checked = 0;
         foreach ([
             '/api/me' => '/api/me', '/api/branches' => '/api/branches', '/api/house' => '/api/house', '/api/house-rules' => '/api/house-rules',
@@ -36,7 +37,9 @@ final class ApiDescriptionTest extends AppTestCase
             '/api/items/{id}' => "/api/items/{$item}", '/api/patrons' => '/api/patrons', '/api/patrons/{id}' => "/api/patrons/{$patron}",
             '/api/patrons/{id}/loans' => "/api/patrons/{$patron}/loans", '/api/patrons/{id}/ended-loans' => "/api/patrons/{$patron}/ended-loans",
             '/api/journal-entries' => '/api/journal-entries', '/api/tape' => '/api/tape', '/api/lantern' => '/api/lantern?q=mara',
-            '/api/background-tasks' => '/api/background-tasks', '/api/rule-book/{kind}' => '/api/rule-book/match-rule', '/api/intakes' => '/api/intakes', '/api/intakes/{id}' => "/api/intakes/{$intake}",
+            '/api/background-tasks' => '/api/background-tasks', '/api/rule-book/{kind}' => '/api/rule-book/match-rule', '/api/intakes' => '/api/intakes', '/api/records/{id}/text' => "/api/records/{$record}/text", '/api/records/{id}/versions' => "/api/records/{$record}/versions",
+            '/api/records/{id}/versions/{version}' => "/api/records/{$record}/versions/1", '/api/record-drafts/{recordId}' => '/api/record-drafts/0', '/api/headings' => '/api/headings?kind=n&q=v',
+            '/api/headings/around' => '/api/headings/around?q=t', '/api/marc-definitions' => '/api/marc-definitions', '/api/intakes/{id}' => "/api/intakes/{$intake}",
             '/api/intakes/{id}/records' => "/api/intakes/{$intake}/records", '/api/intakes/{id}/records/{place}' => "/api/intakes/{$intake}/records/1",
             '/api/lending-decisions' => "/api/lending-decisions?patron={$patron}&barcode=300000001",
         ] as $described => $path) {

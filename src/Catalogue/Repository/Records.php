@@ -38,6 +38,12 @@ final readonly class Records
         return array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : throw new \LogicException('The database gave no id.'), $ids);
     }
 
+    /** Writes a new record once more with the number it was given in it. It stays the first version. */
+    public function number(int $id, DescribedRecord $record): void
+    {
+        $this->connection->update('record', ['marc' => LineText::write($record->marc)] + RecordColumns::of($record->brief), ['id' => $id]);
+    }
+
     /**
      * Gives records another content. What they were is kept as a version.
      *

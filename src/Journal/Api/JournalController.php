@@ -15,6 +15,7 @@ use TinLantern\Journal\TakeBackRequest;
 use TinLantern\Journal\TakenBackView;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
+use TinLantern\Platform\Api\SignedIn;
 use TinLantern\Platform\Permission;
 
 final class JournalController
@@ -27,9 +28,9 @@ final class JournalController
         return $list($query);
     }
 
-    /** Take back an act. */
+    /** Take back an act; each kind of act needs its own permission. */
     #[Route('/api/journal-entries/{entry}/take-back', requirements: ['entry' => '\d{1,18}'], methods: 'POST')]
-    #[Needs(Permission::TakeBackLending)]
+    #[SignedIn]
     public function takeBack(int $entry, #[MapRequestPayload] TakeBackRequest $request, Actor $actor, TakeBack $takeBack): TakenBackView
     {
         return $takeBack($entry, $request, $actor);

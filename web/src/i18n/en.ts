@@ -302,6 +302,12 @@ export const en = {
   },
   acts: {
     'house-set-up': 'House set up',
+    'record-added': 'Title added',
+    'record-changed': 'Title changed',
+    'record-add-taken-back': 'Adding taken back',
+    'record-change-taken-back': 'Change taken back',
+    'heading-changed': 'Heading changed everywhere',
+    'heading-taken-back': 'Change of a heading taken back',
     'rule-changed': 'Rule book changed',
     'rule-removed': 'Rule book: entry struck out',
     'file-taken-back': 'File taken back',

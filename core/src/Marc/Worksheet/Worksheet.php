@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Core\Marc\Worksheet;
+
+use TinLantern\Core\Marc\DataField;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Marc\Unreadable;
+
+/**
+ * A set of fields for entering one kind of record: what it begins with, and what it must and should have.
+ */
+final readonly class Worksheet
+{
+    /**
+     * @param string       $beginning   the record it begins with, in the canonical text form; `{today}` stands for the day as YYMMDD
+     * @param list<string> $required    as in `245$a` or `008`
+     * @param list<string> $recommended the same
+     */
+    public function __construct(public string $beginning, public array $required, public array $recommended)
+    {
+    }
+
+    /** @throws Unreadable */
+    public function begin(\DateTimeImmutable $today): MarcRecord
+    {
+        return LineText::parse(str_replace('{today}', $today->format('ymd'), $this->beginning));
+    }
+
+    /** @return list<string> what must be there and is not */
+    public function missing(MarcRecord $record): array
+    {
+        return self::absent($record, $this->required);
+    }
+
+    /** @return list<string> what should be there and is not */
+    public function wanting(MarcRecord $record): array
+    {
+        return self::absent($record, $this->recommended);
+    }
+
+    public static function isPlace(string $written): bool
+    {
+        return 1 === preg_match('/^[0-9A-Za-z]{3}(?:\$[0-9a-z])?$/', $written);
+    }
+
+    /**
+     * @param list<string> $places
+     *
+     * @return list<string>
+     */
+    private static function absent(MarcRecord $record, array $places): array
+    {
+        return array_values(array_filter($places, static fn (string $place): bool => !self::isThere($record, substr($place, 0, 3), substr($place, 4))));
+    }
+
+    private static function isThere(MarcRecord $record, string $tag, string $code): bool
+    {
+        if (str_starts_with($tag, '00')) {
+            return '' !== trim($record->control($tag) ?? '');
+        }
+        foreach ($record->data($tag) as $field) {
+            if ('' !== trim('' === $code ? self::text($field) : implode('', $field->all($code)))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function text(DataField $field): string
+    {
+        return implode('', array_map(static fn ($subfield): string => $subfield->value, $field->subfields));
+    }
+}

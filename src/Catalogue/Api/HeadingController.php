@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Api;
+
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use TinLantern\Catalogue\Headings\ChangeHeading;
+use TinLantern\Catalogue\Headings\HeadingChange;
+use TinLantern\Catalogue\Headings\HeadingChangeView;
+use TinLantern\Catalogue\Headings\Headings;
+use TinLantern\Catalogue\Headings\HeadingView;
+use TinLantern\Platform\Actor;
+use TinLantern\Platform\Api\Needs;
+use TinLantern\Platform\Permission;
+
+final class HeadingController
+{
+    /**
+     * The headings of the own catalogue that begin with what is typed: kind n (names), s (subjects), g (genres) or t (series).
+     *
+     * @return list<HeadingView>
+     */
+    #[Route('/api/headings', methods: 'GET')]
+    #[Needs(Permission::ViewCatalogue)]
+    public function beginningWith(Headings $headings, #[MapQueryParameter] string $kind = 'n', #[MapQueryParameter] string $q = ''): array
+    {
+        return $headings->beginningWith($kind, $q);
+    }
+
+    /**
+     * The neighbours of a place in the list of headings.
+     *
+     * @return list<HeadingView>
+     */
+    #[Route('/api/headings/around', methods: 'GET')]
+    #[Needs(Permission::ViewCatalogue)]
+    public function around(Headings $headings, #[MapQueryParameter] string $kind = 's', #[MapQueryParameter] string $q = ''): array
+    {
+        return $headings->around($kind, $q, 12, 24);
+    }
+
+    /** What changing a heading everywhere would change. */
+    #[Route('/api/heading-previews', methods: 'POST')]
+    #[Needs(Permission::EditRecords)]
+    public function preview(#[MapRequestPayload] HeadingChange $change, ChangeHeading $changeHeading): HeadingChangeView
+    {
+        return $changeHeading->preview($change);
+    }
+
+    /** Change a heading in every record that has it. */
+    #[Route('/api/heading-changes', methods: 'POST')]
+    #[Needs(Permission::EditRecords)]
+    public function change(#[MapRequestPayload] HeadingChange $change, ChangeHeading $changeHeading, Actor $actor): HeadingChangeView
+    {
+        return $changeHeading($change, $actor);
+    }
+}

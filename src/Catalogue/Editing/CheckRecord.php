@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Editing;
+
+use TinLantern\Core\Marc\Definition\RecordCheck;
+use TinLantern\Core\Marc\Definition\Remark;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Marc\Unreadable;
+
+/**
+ * Says what MARC 21 and the worksheet have to remark on a record while it is entered.
+ */
+final readonly class CheckRecord
+{
+    public function __construct(private Worksheets $worksheets)
+    {
+    }
+
+    public function __invoke(DraftForm $draft): RecordCheckView
+    {
+        try {
+            $record = LineText::parse($draft->text);
+        } catch (Unreadable $unreadable) {
+            return new RecordCheckView($unreadable->getMessage(), [], [], []);
+        }
+        $worksheet = $this->worksheets->find($draft->worksheet);
+        $remarks = array_filter(RecordCheck::of($record), static fn (Remark $remark): bool => 'empty' !== $remark->code);
+
+        return new RecordCheckView(
+            null,
+            array_map(static fn (Remark $remark): RemarkView => new RemarkView($remark->field, $remark->tag, $remark->code, $remark->sentence), array_values($remarks)),
+            self::places($worksheet?->missing($record) ?? []),
+            self::places($worksheet?->wanting($record) ?? []),
+        );
+    }
+
+    /**
+     * @param list<string> $places
+     *
+     * @return list<PlaceView>
+     */
+    private static function places(array $places): array
+    {
+        return array_map(static fn (string $place): PlaceView => new PlaceView($place, Worksheets::named($place)), $places);
+    }
+}
