@@ -11,6 +11,7 @@ const DeskPage = lazy(() => import('./areas/desk/DeskPage'));
 const CataloguePage = lazy(() => import('./areas/catalogue/CataloguePage'));
 const FilesPage = lazy(() => import('./areas/catalogue/files/FilesPage'));
 const FilePage = lazy(() => import('./areas/catalogue/files/FilePage'));
+const RecordEditPage = lazy(() => import('./areas/catalogue/record/RecordEditPage'));
 const PatronsPage = lazy(() => import('./areas/patrons/PatronsPage'));
 const JournalPage = lazy(() => import('./areas/reports/JournalPage'));
 const HousePage = lazy(() => import('./areas/house/HousePage'));
@@ -28,6 +29,8 @@ export function App() {
         <Route path="/desk" element={<DeskPage />} />
         <Route path="/catalogue/files" element={<For me={me} permission="catalogue.take-in" page={<FilesPage />} />} />
         <Route path="/catalogue/files/:id/:place?" element={<For me={me} permission="catalogue.take-in" page={<FilePage />} />} />
+        <Route path="/catalogue/new" element={<For me={me} permission="catalogue.edit" page={<RecordEditPage />} />} />
+        <Route path="/catalogue/:id/edit" element={<For me={me} permission="catalogue.edit" page={<RecordEditPage />} />} />
         <Route path="/catalogue/:id?" element={<For me={me} permission="catalogue.view" page={<CataloguePage />} />} />
         <Route path="/patrons/:id?" element={<For me={me} permission="patrons.view" page={<PatronsPage />} />} />
         <Route path="/reports" element={<For me={me} permission="journal.view" page={<JournalPage />} />} />

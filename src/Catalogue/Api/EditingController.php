@@ -10,8 +10,11 @@ use TinLantern\Catalogue\Editing\CheckRecord;
 use TinLantern\Catalogue\Editing\DraftForm;
 use TinLantern\Catalogue\Editing\Drafts;
 use TinLantern\Catalogue\Editing\DraftView;
+use TinLantern\Catalogue\Editing\Duplicates;
+use TinLantern\Catalogue\Editing\DuplicateView;
 use TinLantern\Catalogue\Editing\RecordCheckView;
 use TinLantern\Catalogue\Editing\RecordForm;
+use TinLantern\Catalogue\Editing\RecordOf;
 use TinLantern\Catalogue\Editing\RecordTextView;
 use TinLantern\Catalogue\Editing\RecordVersions;
 use TinLantern\Catalogue\Editing\SaveRecord;
@@ -19,9 +22,12 @@ use TinLantern\Catalogue\Editing\VersionChoice;
 use TinLantern\Catalogue\Editing\VersionView;
 use TinLantern\Catalogue\FieldPairView;
 use TinLantern\Catalogue\Repository\Records;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Marc\Unreadable;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Permission;
+use TinLantern\Platform\Problem\Invalid;
 use TinLantern\Platform\Problem\NotFound;
 
 final class EditingController
@@ -88,6 +94,22 @@ final class EditingController
     public function check(#[MapRequestPayload] DraftForm $draft, CheckRecord $check): RecordCheckView
     {
         return $check($draft);
+    }
+
+    /**
+     * The record that the catalogue has of the same title already.
+     *
+     * @return list<DuplicateView>
+     */
+    #[Route('/api/record-duplicates', methods: 'POST')]
+    #[Needs(Permission::EditRecords)]
+    public function duplicates(#[MapRequestPayload] DraftForm $draft, Duplicates $duplicates): array
+    {
+        try {
+            return $duplicates->of(RecordOf::tidied(LineText::parse($draft->text)));
+        } catch (Unreadable $unreadable) {
+            throw new Invalid(['text' => $unreadable->getMessage()]);
+        }
     }
 
     /** Your draft of a record; 0 for a new one. */

@@ -83,3 +83,39 @@ export const intakeRecord = (id: number, place: number) =>
     queryKey: ['intake-record', id, place],
     queryFn: () => answered(api.GET('/api/intakes/{id}/records/{place}', { params: { path: { id, place } } })),
   });
+
+export const worksheets = ruleBook('worksheet');
+
+export const marcDefinitions = queryOptions({
+  queryKey: ['marc-definitions'],
+  queryFn: () => answered(api.GET('/api/marc-definitions')),
+  staleTime: Infinity,
+});
+
+export const recordText = (id: number) =>
+  queryOptions({ queryKey: ['record-text', id], queryFn: () => answered(api.GET('/api/records/{id}/text', { params: { path: { id } } })) });
+
+export const recordDraft = (recordId: number) =>
+  queryOptions({
+    queryKey: ['record-draft', recordId],
+    queryFn: () => answered(api.GET('/api/record-drafts/{recordId}', { params: { path: { recordId } } })),
+  });
+
+export const recordVersions = (id: number) =>
+  queryOptions({
+    queryKey: ['record-versions', id],
+    queryFn: () => answered(api.GET('/api/records/{id}/versions', { params: { path: { id } } })),
+  });
+
+export const recordVersion = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['record-versions', id, version],
+    queryFn: () => answered(api.GET('/api/records/{id}/versions/{version}', { params: { path: { id, version } } })),
+  });
+
+export const headings = (kind: string, q: string) =>
+  queryOptions({
+    queryKey: ['headings', kind, q],
+    queryFn: () => answered(api.GET('/api/headings', { params: { query: { kind, q } } })),
+    staleTime: 10_000,
+  });

@@ -6,7 +6,7 @@ import type { Schemas } from '../api/client';
 import { lantern } from '../api/queries';
 import { theDesk } from '../areas/desk/useDesk';
 import { SpineTag } from '../ui/SpineTag';
-import { AREAS } from './areas';
+import { AREAS, PARTS } from './areas';
 
 interface Hit {
   key: string;
@@ -63,15 +63,12 @@ export function LanternBar({ input, permissions }: { input: RefObject<HTMLInputE
   const pages: Hit[] =
     wanted.length < 2
       ? []
-      : AREAS.filter((area) => permissions.includes(area.permission) && t(`areas.${area.key}`).toLowerCase().startsWith(wanted)).map(
-          (area) => ({
-            key: area.key,
-            group: 'pages',
-            path: area.path,
-            label: t(`areas.${area.key}`),
-            more: `Alt+${area.digit}`,
-          }),
-        );
+      : [
+          ...AREAS.map((area) => ({ ...area, name: t(`areas.${area.key}`), more: `Alt+${area.digit}` })),
+          ...PARTS.map((part) => ({ ...part, name: t(`tabs.${part.key}`), more: '' })),
+        ]
+          .filter((page) => permissions.includes(page.permission) && page.name.toLowerCase().startsWith(wanted))
+          .map((page) => ({ key: `page-${page.path}`, group: 'pages', path: page.path, label: page.name, more: page.more }) satisfies Hit);
   const hits = hitsOf(found.data, pages);
   const shows = isOpen && wanted.length > 1;
 

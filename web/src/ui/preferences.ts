@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 
 /** What a person has set for this browser. Kept there, and told to every part that asks. */
-const DEFAULTS = { theme: 'day', rows: 'dense', sounds: 'on' };
+const DEFAULTS = { theme: 'day', rows: 'dense', sounds: 'on', naming: 'both' };
 type Name = keyof typeof DEFAULTS;
 
 const listeners = new Set<() => void>();

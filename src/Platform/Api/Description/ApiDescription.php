@@ -193,6 +193,7 @@ final readonly class ApiDescription
                 'detail' => ['type' => 'string', 'description' => 'One clear sentence for a person.'],
                 'violations' => ['type' => 'array', 'items' => $violation],
                 'reasons' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/ReasonView']],
+                'duplicates' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/DuplicateView']],
                 'canOverride' => ['type' => 'boolean'],
                 'current' => ['type' => 'object', 'description' => 'How it is now, when a save began from an older version.'],
                 'permission' => ['type' => 'string'],

@@ -2,7 +2,7 @@ import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useLocation } from 'react-router';
+import { Link, useLocation, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { itemsOfRecord, me, record as recordQuery } from '../../api/queries';
 import { shortDay } from '../../i18n/dates';
@@ -11,6 +11,7 @@ import { Lamp } from '../../ui/Lamp';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SpineTag } from '../../ui/SpineTag';
 import { ItemForm } from './ItemForm';
+import { Versions } from './record/Versions';
 
 /** One title: a readable card or its MARC, and its items. */
 export function RecordDetail({ id }: { id: number }) {
@@ -18,6 +19,7 @@ export function RecordDetail({ id }: { id: number }) {
   const location = useLocation();
   const { data: record, error } = useQuery(recordQuery(id));
   const [showsMarc, setShowsMarc] = useState(false);
+  const mayEdit = useQuery(me).data?.permissions.includes('catalogue.edit') ?? false;
   if (record === undefined) return error === null ? <p className="quiet">{t('common.loading')}</p> : <ProblemNote error={error} />;
   return (
     <article>
@@ -29,6 +31,11 @@ export function RecordDetail({ id }: { id: number }) {
           <h1 className="work">{record.title === '' ? `#${record.id}` : record.title}</h1>
           <p className="quiet">{[record.author, record.year].filter(Boolean).join(' · ')}</p>
         </div>
+        {mayEdit ? (
+          <Button component={Link} variant="outlined" className="no-print" to={`/catalogue/${id}/edit`}>
+            {t('record.editIt')}
+          </Button>
+        ) : null}
         <div className="switch-view no-print">
           <button type="button" aria-pressed={!showsMarc} onClick={() => setShowsMarc(false)}>
             {t('catalogue.card')}
@@ -40,6 +47,7 @@ export function RecordDetail({ id }: { id: number }) {
       </div>
       <Items recordId={id} />
       <section className="section">{showsMarc ? <Marc lines={record.marc} /> : <Card record={record} />}</section>
+      <Versions recordId={id} mayEdit={mayEdit} />
     </article>
   );
 }
@@ -101,7 +109,8 @@ function Items({ recordId }: { recordId: number }) {
   const { t } = useTranslation();
   const items = useQuery(itemsOfRecord(recordId));
   const mayEdit = useQuery(me).data?.permissions.includes('items.edit') ?? false;
-  const [edited, setEdited] = useState<number | 'new' | null>(null);
+  const [search] = useSearchParams();
+  const [edited, setEdited] = useState<number | 'new' | null>(mayEdit && search.get('add') === 'item' ? 'new' : null);
   const close = () => setEdited(null);
   return (
     <section className="section" aria-label={t('catalogue.items')}>

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use TinLantern\Core\Marc\DataField;
+use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Marc\Overlay;
+
+/**
+ * A vendor's file as a cataloguer takes it in, and takes it back.
+ */
+final class FileJobTest extends BrowserTestCase
+{
+    public function testAFileIsComparedChosenForTakenInAndTakenBack(): void
+    {
+        $own = LineText::parse($this->house->one('SELECT marc FROM record WHERE id = 12'));
+        $before = $this->house->one("SELECT CONCAT(COUNT(*), ' ', (SELECT MD5(marc) FROM record WHERE id = 12)) FROM record");
+        $number = random_int(10_000, 99_999);
+        $file = sys_get_temp_dir().'/brindle-'.$number.'.mrc';
+        $writer = new Iso2709Writer();
+        file_put_contents($file, $writer->write($own->withFields(Overlay::placed($own->fields, DataField::of('520', '  ', 'a', 'A summary from the vendor.'))))
+            .$writer->write(LineText::parse("LDR 00000nam a2200000 i 4500\n245 10 \$aA storm called {$number}")).'00099'.str_repeat('x', 40)."\x1D");
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/files');
+        $this->see('.drop-place');
+        $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
+        $this->see('.file-head h1', basename($file));
+        $this->page->findElement(WebDriverBy::xpath('//button[. = "Read and compare"]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.facets .chip', 'Broken 1');
+        $this->see('table.lines tbody tr', 'In the catalogue')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.side-by-side mark', 'A summary from the vendor.');
+        $this->see('.likeness', 'same');
+        $choice = $this->see('.detail-side select.pick');
+        $choice->sendKeys('Replace');
+        $this->see('table.lines tbody tr', 'Replace ours with theirs');
+        $this->page->findElement(WebDriverBy::xpath('//button[starts-with(., "Take in")]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.file-head', '1 added, 1 replaced');
+        self::assertStringContainsString('A summary from the vendor.', $this->house->one('SELECT marc FROM record WHERE id = 12'));
+        $this->page->findElement(WebDriverBy::xpath('//button[. = "Take back the whole file"]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.file-head', 'Taken back');
+        $this->until(fn (): bool => $before === $this->house->one("SELECT CONCAT(COUNT(*), ' ', (SELECT MD5(marc) FROM record WHERE id = 12)) FROM record"), 'everything is as it was');
+        unlink($file);
+    }
+
+    public function testAFileThatIsSomethingElseIsNamedWhereItWasSent(): void
+    {
+        $file = sys_get_temp_dir().'/letter-'.random_int(1000, 9999).'.pdf';
+        file_put_contents($file, '%PDF-1.7');
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/files');
+        $this->see('.drop-place');
+        $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
+        $this->see('.drop-place', 'is a PDF document, not a file of records');
+        unlink($file);
+    }
+}

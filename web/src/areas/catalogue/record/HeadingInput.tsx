@@ -1,0 +1,94 @@
+import { useQuery } from '@tanstack/react-query';
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../../api/client';
+import { headings } from '../../../api/queries';
+
+type Heading = Schemas['HeadingView'];
+
+interface Props {
+  id: string;
+  label: string;
+  /** n, s, g or t; null where no headings are offered. */
+  kind: string | null;
+  value: string;
+  onChange: (value: string) => void;
+  onTake: (heading: Heading) => void;
+}
+
+/** The text of a subfield; where it begins a heading, those of the own catalogue are offered with their counts. */
+export function HeadingInput({ id, label, kind, value, onChange, onTake }: Props) {
+  const { t } = useTranslation();
+  const [isTyping, setIsTyping] = useState(false);
+  const [lit, setLit] = useState(-1);
+  const area = useRef<HTMLTextAreaElement>(null);
+  const { data } = useQuery({ ...headings(kind ?? 'n', value), enabled: kind !== null && isTyping && value.trim().length > 1 });
+  const offered = isTyping && kind !== null && value.trim().length > 1 ? (data ?? []) : [];
+  const take = (heading: Heading) => {
+    setIsTyping(false);
+    setLit(-1);
+    onTake(heading);
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
+    const chosen = offered[lit];
+    if (offered.length > 0 && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
+      event.preventDefault();
+      setLit((now) => Math.max(-1, Math.min(offered.length - 1, now + (event.key === 'ArrowDown' ? 1 : -1))));
+    } else if (event.key === 'Enter' && chosen !== undefined) {
+      event.preventDefault();
+      take(chosen);
+    } else if (event.key === 'Enter') {
+      // A field is one line; Enter does not break it.
+      event.preventDefault();
+    } else if (event.key === 'Escape' && offered.length > 0) {
+      event.stopPropagation();
+      setIsTyping(false);
+    }
+  };
+  return (
+    <div className="heading-input">
+      <textarea
+        ref={area}
+        id={id}
+        rows={1}
+        aria-label={label}
+        value={value}
+        autoComplete="off"
+        spellCheck={false}
+        onKeyDown={onKeyDown}
+        onBlur={() => setIsTyping(false)}
+        onChange={(event) => {
+          setIsTyping(true);
+          setLit(-1);
+          onChange(event.target.value.replace(/\n/g, ' '));
+        }}
+        {...(kind === null
+          ? {}
+          : {
+              role: 'combobox',
+              'aria-expanded': offered.length > 0,
+              'aria-controls': `${id}-offered`,
+              'aria-autocomplete': 'list' as const,
+            })}
+      />
+      {offered.length > 0 ? (
+        <ul className="offered" id={`${id}-offered`} role="listbox" aria-label={t('record.ownHeadings')}>
+          {offered.map((heading, index) => (
+            <li
+              key={heading.written}
+              role="option"
+              aria-selected={index === lit}
+              onMouseDown={(event) => {
+                event.preventDefault();
+                take(heading);
+              }}
+            >
+              <span>{heading.text}</span> <span className="quiet">{t('record.inRecords', { count: heading.records })}</span>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+    </div>
+  );
+}
