@@ -16,4 +16,4 @@ return (new PhpCsFixer\Config())
         'phpdoc_to_comment' => false,
         'trailing_comma_in_multiline' => ['elements' => ['arguments', 'array_destructuring', 'arrays', 'match', 'parameters']],
     ])
-    ->setFinder((new PhpCsFixer\Finder())->in(['core', 'src', 'demo', 'tests', 'migrations', 'config', 'public'])->exclude(['app', 'data'])->notName('reference.php'));
+    ->setFinder((new PhpCsFixer\Finder())->in(['core', 'src', 'demo', 'standins', 'tests', 'migrations', 'config', 'public'])->exclude(['app', 'data'])->notName('reference.php'));

@@ -43,7 +43,7 @@ prepare_var() {
 }
 
 as_root_flags() { [ "$(id -u)" != 0 ] || printf '%s' "$1"; }
-fill_in() { sed -e "s|@ROOT@|$ROOT|g" -e "s|@VAR@|$TL_VAR|g" -e "s|@RUN@|$TL_RUN|g" -e "s|@PORT@|$TL_PORT|g" -e "s|@PRELOAD_USER@|$(as_root_flags opcache.preload_user=root)|" \
+fill_in() { sed -e "s|@ROOT@|$ROOT|g" -e "s|@VAR@|$TL_VAR|g" -e "s|@RUN@|$TL_RUN|g" -e "s|@PORT@|$TL_PORT|g" -e "s|@STANDIN_PORT@|$TL_STANDIN_PORT|g" -e "s|@PRELOAD_USER@|$(as_root_flags opcache.preload_user=root)|" \
   -e "s|@NGINX_USER@|$(as_root_flags 'user root;')|" -e "s|@FLOOR@|${TL_FLOOR:-}|" "$ROOT/config/servers/$1" > "$TL_RUN/$1"; }
 
 start_mariadb() {

@@ -15,6 +15,8 @@ is_port "$TL_PORT" || fail "TL_PORT is \"$TL_PORT\". Give a port from 1 to 65535
 TL_DB_PORT=${TL_DB_PORT:-$(( TL_PORT > 55535 ? TL_PORT - 10000 : TL_PORT + 10000 ))}
 is_port "$TL_DB_PORT" || fail "TL_DB_PORT is \"$TL_DB_PORT\". Give a port from 1 to 65535."
 [ "$TL_PORT" != "$TL_DB_PORT" ] || fail "TL_PORT and TL_DB_PORT are both $TL_PORT. Give them different ports."
+TL_STANDIN_PORT=${TL_STANDIN_PORT:-$(( TL_PORT > 45535 ? TL_PORT - 20000 : TL_PORT + 20000 ))}
+is_port "$TL_STANDIN_PORT" || fail "TL_STANDIN_PORT is \"$TL_STANDIN_PORT\". Give a port from 1 to 65535."
 TL_VAR=${TL_VAR:-var}
 case $TL_VAR in /*) ;; *) TL_VAR=$ROOT/$TL_VAR ;; esac
 TL_ZONE=${TL_ZONE:-UTC}
@@ -25,7 +27,7 @@ TL_RUN=$TL_VAR/run
 
 APP_ENV=${APP_ENV:-prod}
 TL_DB_NAME=${TL_DB_NAME:-tinlantern}
-export ROOT TL_PORT TL_DB_PORT TL_VAR TL_RUN TL_ZONE APP_ENV TL_DB_NAME
+export ROOT TL_PORT TL_DB_PORT TL_STANDIN_PORT TL_VAR TL_RUN TL_ZONE APP_ENV TL_DB_NAME
 
 # The secrets of this instance, made at its first start.
 if [ -r "$TL_VAR/secrets" ]; then . "$TL_VAR/secrets"; export TL_DB_PASSWORD APP_SECRET; fi

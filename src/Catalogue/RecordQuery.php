@@ -9,14 +9,14 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class RecordQuery
 {
     /**
-     * @param string                $in     any, title, author, subject, isbn or callNumber
+     * @param string                $in     any, title, author, subject, isbn, callNumber, number or year
      * @param array<string, string> $filter by `format`, `language`, `decade` and `branch` (its code)
      * @param string                $sort   relevance, title or newest
      */
     public function __construct(
         #[Assert\Length(max: 300, maxMessage: 'A search has at most 300 characters.')]
         public string $q = '',
-        #[Assert\Choice(choices: ['any', 'title', 'author', 'subject', 'isbn', 'callNumber'], message: 'in is any, title, author, subject, isbn or callNumber.')]
+        #[Assert\Choice(choices: ['any', 'title', 'author', 'subject', 'isbn', 'callNumber', 'number', 'year'], message: 'in is any, title, author, subject, isbn, callNumber, number or year.')]
         public string $in = 'any',
         public array $filter = [],
         #[Assert\Choice(choices: ['relevance', 'title', 'newest'], message: 'sort is relevance, title or newest.')]

@@ -8,14 +8,14 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use TinLantern\Catalogue\Search\Facet;
 use TinLantern\Catalogue\Search\Narrowing;
+use TinLantern\Catalogue\Search\SearchExpression;
 use TinLantern\Catalogue\Search\SearchField;
 use TinLantern\Catalogue\Search\SearchHits;
 use TinLantern\Catalogue\Search\SearchIndex;
 use TinLantern\Catalogue\Search\SearchOrder;
 use TinLantern\Catalogue\Search\SearchQuestion;
-use TinLantern\Core\CallNumber\CallNumberWord;
-use TinLantern\Core\Matching\Isbn;
-use TinLantern\Core\Search\SearchWords;
+use TinLantern\Catalogue\Search\Wanted;
+use TinLantern\Core\Cql\CqlProblem;
 use TinLantern\House\Branch;
 use TinLantern\House\HouseLists;
 
@@ -31,13 +31,12 @@ final readonly class SearchRecords
     public function __invoke(RecordQuery $query, bool $isPrefix = false): RecordListView
     {
         $field = SearchField::from($query->in);
-        $words = $this->words($query->q, $field);
-        if ([] === $words && '' !== trim($query->q)) {
+        $wanted = $this->wanted($query->q, $field, $isPrefix);
+        if (null === $wanted && '' !== trim($query->q)) {
             return new RecordListView([], 0, false, [], null);
         }
         $hits = $this->index->find(new SearchQuestion(
-            $words,
-            $isPrefix || SearchField::CallNumber === $field,
+            $wanted,
             $this->narrowing($query),
             SearchOrder::from($query->sort),
             $query->after,
@@ -47,20 +46,18 @@ final readonly class SearchRecords
         return new RecordListView($this->lines($hits->recordIds), $hits->total, $hits->isAbout, $this->facets($hits), $hits->after);
     }
 
-    /** @return list<string> marked words; none when the query holds nothing that could be found */
-    private function words(string $typed, SearchField $field): array
+    /** Booleans and names of indexes are for those who write them; whatever is no query is words. */
+    private function wanted(string $typed, SearchField $field, bool $isBeginning): ?SearchExpression
     {
-        $isbn = Isbn::tryFrom($typed);
-        if (null !== $isbn && \in_array($field, [SearchField::Any, SearchField::Isbn], true)) {
-            return [SearchField::Isbn->mark().$isbn->thirteen];
-        }
-        if (SearchField::CallNumber === $field) {
-            $word = CallNumberWord::of($typed);
-
-            return '' === $word ? [] : [$field->mark().$word];
+        if (SearchField::Any === $field && Wanted::isQuery($typed)) {
+            try {
+                return Wanted::ofCql($typed);
+            } catch (CqlProblem) {
+                return Wanted::ofWords($typed, $field, $isBeginning);
+            }
         }
 
-        return array_map(static fn (string $word): string => $field->mark().$word, SearchWords::inQuery($typed));
+        return Wanted::ofWords($typed, $field, $isBeginning);
     }
 
     private function narrowing(RecordQuery $query): Narrowing

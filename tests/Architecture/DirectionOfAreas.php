@@ -38,7 +38,7 @@ final class DirectionOfAreas
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('TinLantern'))
-            ->excluding(Selector::inNamespace('TinLantern\Demo'), Selector::inNamespace('TinLantern\Tests'))
+            ->excluding(Selector::inNamespace('TinLantern\Demo'), Selector::inNamespace('TinLantern\Standins'), Selector::inNamespace('TinLantern\Tests'))
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('TinLantern\Demo'))
             ->because('the demo world is data, not a part of the application');

@@ -46,7 +46,8 @@ final class RecordDeskJobTest extends BrowserTestCase
         $this->action(WebDriverKeys::ALT, WebDriverKeys::SHIFT, WebDriverKeys::DELETE);
         $this->until(fn (): bool => 1 === \count($this->page->findElements(WebDriverBy::cssSelector('.marc-row[aria-label^="500"]'))), 'and removed again');
         $this->alt('t');
-        self::assertStringContainsString("245 10 \$a{$title}\n", (string) $this->see('.record-text')->getAttribute('value'));
+        $text = $this->see('.record-text')->getAttribute('value');
+        self::assertStringContainsString("245 10 \$a{$title}\n", \is_string($text) ? $text : '');
         $this->control(WebDriverKeys::ENTER);
         $this->see('.detail-head h1', $title);
         self::assertSame('1', $this->house->one("SELECT COUNT(*) FROM record WHERE title = '{$title}'"));
@@ -98,11 +99,10 @@ final class RecordDeskJobTest extends BrowserTestCase
         $this->see('.record-bar h1', 'Book');
         $this->jump('008');
         $this->alt('h');
-        $form = $this->see('.coded-helper select');
-        self::assertNotEmpty($form->getText());
+        $this->see('.coded-helper select');
         $this->page->executeScript('[...document.querySelectorAll(".coded-helper label")].find((label) => label.textContent.includes("Literary form")).querySelector("select").focus()');
         $this->keys('1');
-        $this->until(fn (): bool => '1' === substr((string) $this->page->executeScript('return document.querySelector("input[aria-label^=\"008\"]").value'), 33, 1), 'fiction stands at 33');
+        $this->until(fn (): bool => true === $this->page->executeScript('return document.querySelector("input[aria-label^=\"008\"]").value[33] === "1"'), 'fiction stands at 33');
     }
 
     private function jump(string $tag): void

@@ -12,6 +12,7 @@ use TinLantern\Catalogue\Matching\MatchKeys;
 use TinLantern\Catalogue\Matching\MatchRules;
 use TinLantern\Catalogue\Repository\Records;
 use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Matching\RecordMatch;
 
 /**
  * Finds the record that the catalogue has of the same title already.
@@ -25,11 +26,8 @@ final readonly class Duplicates
     /** @return list<DuplicateView> the best one, or none; the catalogue's on the left, the new one on the right */
     public function of(MarcRecord $marc): array
     {
-        $rule = $this->rules->find(IntakeOptions::STANDARD_RULE);
-        $facts = DescribedRecord::of($marc)->facts();
-        $candidates = null === $rule ? [] : $this->keys->facts(array_merge([], ...array_values($this->keys->holders($rule->keysOf($facts)))));
-        $match = $rule?->best($facts, $candidates);
-        $own = null === $match || !$match->agrees ? null : $this->records->find($match->id);
+        $match = $this->match($marc);
+        $own = null === $match ? null : $this->records->find($match->id);
         if (null === $match || null === $own) {
             return [];
         }
@@ -43,5 +41,21 @@ final readonly class Duplicates
             LikenessPartView::of($match->likeness),
             FieldPairView::between($own->marc(), $marc),
         )];
+    }
+
+    /** The number of the record that the catalogue has of the same title, or null. */
+    public function ownOf(MarcRecord $marc): ?int
+    {
+        return $this->match($marc)?->id;
+    }
+
+    private function match(MarcRecord $marc): ?RecordMatch
+    {
+        $rule = $this->rules->find(IntakeOptions::STANDARD_RULE);
+        $facts = DescribedRecord::of($marc)->facts();
+        $candidates = null === $rule ? [] : $this->keys->facts(array_merge([], ...array_values($this->keys->holders($rule->keysOf($facts)))));
+        $match = $rule?->best($facts, $candidates);
+
+        return true === $match?->agrees ? $match : null;
     }
 }

@@ -97,6 +97,24 @@ final readonly class Records
         return \is_string($text) ? LineText::parse($text) : null;
     }
 
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, MarcRecord> by id, in the order of the ids
+     */
+    public function several(array $ids): array
+    {
+        $stored = $this->stored('SELECT id, version, marc, changed_at, changed_by, cause FROM record WHERE id IN (:ids)', $ids);
+        $records = [];
+        foreach ($ids as $id) {
+            if (isset($stored[$id])) {
+                $records[$id] = $stored[$id]->marc();
+            }
+        }
+
+        return $records;
+    }
+
     public function find(int $id): ?StoredRecord
     {
         return $this->stored('SELECT id, version, marc, changed_at, changed_by, cause FROM record WHERE id IN (:ids)', [$id])[$id] ?? null;

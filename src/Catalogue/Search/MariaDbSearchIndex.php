@@ -62,9 +62,9 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     {
         $conditions = [];
         $values = [];
-        if ([] !== $question->words) {
+        if (null !== $question->wanted) {
             $conditions[] = 'MATCH(words) AGAINST(:words IN BOOLEAN MODE)';
-            $values['words'] = $this->asked($question);
+            $values['words'] = self::asked($question->wanted);
         }
         $narrowing = $question->narrowing;
         foreach (['format' => $narrowing->format, 'language' => $narrowing->language, 'decade' => $narrowing->decade] as $column => $value) {
@@ -81,16 +81,33 @@ final readonly class MariaDbSearchIndex implements SearchIndex
         return [[] === $conditions ? '1' : implode(' AND ', $conditions), $values];
     }
 
-    private function asked(SearchQuestion $question): string
+    /** The engine's own boolean language, made of nothing but words. */
+    private static function asked(SearchExpression $wanted): string
     {
-        $last = \count($question->words) - 1;
-        $asked = [];
-        foreach ($question->words as $index => $word) {
-            $isBeginning = $question->isPrefix && $index === $last && \strlen(rtrim($word, '_')) >= self::SHORTEST_PREFIX;
-            $asked[] = '+'.($isBeginning ? rtrim($word, '_').'*' : $word);
-        }
+        return $wanted instanceof AllOf ? self::required($wanted) : '+'.self::part($wanted);
+    }
 
-        return implode(' ', $asked);
+    private static function part(SearchExpression $wanted): string
+    {
+        return match (true) {
+            $wanted instanceof SearchTerm => self::word($wanted),
+            $wanted instanceof AllOf => '('.self::required($wanted).')',
+            $wanted instanceof AnyOf => '('.implode(' ', array_map(self::part(...), $wanted->parts)).')',
+            $wanted instanceof AndNot => '(+'.self::part($wanted->wanted).' -'.self::part($wanted->unwanted).')',
+            default => throw new \LogicException('This engine does not know '.$wanted::class.'.'),
+        };
+    }
+
+    private static function required(AllOf $all): string
+    {
+        return implode(' ', array_map(static fn (SearchExpression $part): string => '+'.self::part($part), $all->parts));
+    }
+
+    private static function word(SearchTerm $term): string
+    {
+        $bare = rtrim($term->word, '_');
+
+        return $term->isBeginning && \strlen($bare) >= self::SHORTEST_PREFIX ? $bare.'*' : $term->word;
     }
 
     /** @param array<string, string|int> $values */
@@ -119,7 +136,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     private function page(SearchQuestion $question, string $condition, array $values): array
     {
         return match (true) {
-            SearchOrder::Title === $question->order, [] === $question->words && SearchOrder::Relevance === $question->order => $this->pageByKey($question, $condition, $values, 'title_key', 'ASC'),
+            SearchOrder::Title === $question->order, null === $question->wanted && SearchOrder::Relevance === $question->order => $this->pageByKey($question, $condition, $values, 'title_key', 'ASC'),
             SearchOrder::Newest === $question->order => $this->pageByKey($question, $condition, $values, 'COALESCE(year, 0)', 'DESC'),
             default => $this->pageByRank($question, $condition, $values),
         };

@@ -47,6 +47,12 @@ final readonly class SearchDocument
         foreach ($brief->isbns as $isbn) {
             $words[] = SearchField::Isbn->mark().$isbn;
         }
+        foreach (self::numbers($marc) as $number) {
+            $words[] = SearchField::Number->mark().$number;
+        }
+        if (null !== $brief->year) {
+            $words[] = SearchField::Year->mark().$brief->year;
+        }
         $branches = [];
         foreach ($items as $item) {
             $words[] = SearchField::CallNumber->mark().CallNumberWord::of($item->prefix.' '.$item->callNumber);
@@ -86,5 +92,20 @@ final readonly class SearchDocument
                 }
             }
         }
+    }
+
+    /** @return list<string> control numbers, and those of other sources with and without the source; ISSN */
+    private static function numbers(MarcRecord $marc): array
+    {
+        $numbers = [$marc->control('001') ?? ''];
+        foreach ($marc->data('035') as $field) {
+            $number = $field->first('a') ?? '';
+            array_push($numbers, $number, preg_replace('/^\s*\([^)]*\)/', '', $number) ?? '');
+        }
+        foreach ($marc->data('022') as $field) {
+            $numbers[] = $field->first('a') ?? '';
+        }
+
+        return array_values(array_filter(array_map(SearchField::numberWord(...), $numbers), static fn (string $number): bool => '' !== $number));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Search;
 
+use TinLantern\Core\Search\Fold;
+
 /**
  * Where to look for words. In the index, words of a field stand once more with the mark of the field.
  */
@@ -15,6 +17,9 @@ enum SearchField: string
     case Subject = 'subject';
     case Isbn = 'isbn';
     case CallNumber = 'callNumber';
+    /** Control numbers with and without their source, and ISSN. */
+    case Number = 'number';
+    case Year = 'year';
 
     public function mark(): string
     {
@@ -25,6 +30,8 @@ enum SearchField: string
             self::Subject => 's_',
             self::Isbn => 'i_',
             self::CallNumber => 'c_',
+            self::Number => 'n_',
+            self::Year => 'y_',
         };
     }
 
@@ -37,5 +44,11 @@ enum SearchField: string
             '6' === $tag[0] => self::Subject,
             default => null,
         };
+    }
+
+    /** A number as one word: letters and digits only. */
+    public static function numberWord(string $number): string
+    {
+        return mb_strcut(preg_replace('/[^\p{L}\p{N}]+/u', '', Fold::text($number)) ?? '', 0, 60);
     }
 }

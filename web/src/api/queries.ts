@@ -119,3 +119,28 @@ export const headings = (kind: string, q: string) =>
     queryFn: () => answered(api.GET('/api/headings', { params: { query: { kind, q } } })),
     staleTime: 10_000,
   });
+
+export const tidyRules = ruleBook('tidy-rules');
+
+export const sources = queryOptions({ queryKey: ['sources'], queryFn: () => answered(api.GET('/api/sources')), staleTime: 60_000 });
+
+/** A source has its own time limit; it is not asked again by itself. */
+export const sourceHits = (code: string, by: string, q: string) =>
+  queryOptions({
+    queryKey: ['source-hits', code, by, q],
+    queryFn: () => answered(api.GET('/api/sources/{code}/hits', { params: { path: { code }, query: { by, q } } })),
+    staleTime: 300_000,
+    retry: false,
+  });
+
+export const ownHits = (by: 'isbn' | 'title' | 'author' | 'number', q: string) =>
+  queryOptions({
+    queryKey: ['records', 'own', by, q],
+    queryFn: () => answered(api.GET('/api/records', { params: { query: { q, in: by, limit: 5 } } })),
+  });
+
+export const takeOverPreview = (text: string, tidy: string, as: string, record: number | null) =>
+  queryOptions({
+    queryKey: ['take-over', text, tidy, as, record],
+    queryFn: () => answered(api.POST('/api/take-over-previews', { body: { text, tidy, steps: null, as, record } })),
+  });

@@ -1,6 +1,6 @@
 /** Texts of cataloguing: files of records. */
 export const cataloguing = {
-  tabs: { label: 'Parts of the catalogue', titles: 'Titles', new: 'New record', files: 'Files' },
+  tabs: { label: 'Parts of the catalogue', titles: 'Titles', new: 'New record', sources: 'Fetch records', files: 'Files' },
   files: {
     title: 'Files of records',
     hint: 'A file from a vendor or another library: MARC (ISO 2709 in UTF-8 or MARC-8), MARCXML, JSON, or a spreadsheet (CSV, XLSX, ODS). It is read and compared before anything changes, and can be taken back as a whole.',
@@ -108,6 +108,32 @@ export const cataloguing = {
       careful: 'Everything must agree',
       none: 'Do not compare',
     },
+  },
+  sources: {
+    title: 'Look in other catalogues',
+    by: 'By what',
+    bys: { isbn: 'ISBN', title: 'Title', author: 'Author', number: 'Control number' },
+    ask: 'Ask all',
+    hint: 'Looks in the own catalogue first, then in all sources at once. Each answers in its own time; none is waited for.',
+    own: 'Own catalogue',
+    asking: 'asking …',
+    took: '{{seconds}} s',
+    unreadable_one: '1 record could not be read.',
+    unreadable_other: '{{count}} records could not be read.',
+    held: 'We have it: title {{record}}',
+    choose: 'Choose a hit to see what it becomes beside ours.',
+    tidy: 'Tidy rules',
+    as: 'It becomes',
+    ways: {
+      new: 'a new record',
+      overlay: 'ours: theirs is laid over it; items, history and local fields stay',
+      merge: 'ours, with the fields that it lacks',
+    },
+    take: { new: 'Take over as a new record', overlay: 'Lay it over ours', merge: 'Add its fields to ours' },
+    tidied_one: 'The tidy rules did one thing',
+    tidied_other: 'The tidy rules did {{count}} things',
+    asItCame: 'As it came',
+    becomes: 'Becomes',
   },
   record: {
     new: 'New record',

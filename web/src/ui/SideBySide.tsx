@@ -24,8 +24,8 @@ export function SideBySide({ left, right, pairs }: Props) {
           {pairs.map((pair, index) => (
             <tr key={index} className={pair.isSame || !hasLeft ? '' : 'is-different'}>
               {hasLeft ? <Line text={pair.left} other={pair.right} sign="−" /> : null}
-              {hasLeft ? <td className="sign">{pair.isSame ? '' : pair.left === null ? '＋' : pair.right === null ? '−' : '≠'}</td> : null}
-              <Line text={pair.right} other={hasLeft ? pair.left : pair.right} sign="＋" />
+              {hasLeft ? <td className="sign">{pair.isSame ? '' : pair.left === null ? '+' : pair.right === null ? '−' : '≠'}</td> : null}
+              <Line text={pair.right} other={hasLeft ? pair.left : pair.right} sign="+" />
             </tr>
           ))}
         </tbody>

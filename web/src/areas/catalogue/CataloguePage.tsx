@@ -16,7 +16,7 @@ import { CatalogueTabs } from './CatalogueTabs';
 import { RecordDetail } from './RecordDetail';
 
 type RecordLine = Schemas['RecordLineView'];
-const FIELDS = ['any', 'title', 'author', 'subject', 'isbn', 'callNumber'] as const;
+const FIELDS = ['any', 'title', 'author', 'subject', 'isbn', 'callNumber', 'number', 'year'] as const;
 const SORTS = ['relevance', 'title', 'newest'] as const;
 const FACETS = ['format', 'branch', 'language', 'decade'] as const;
 

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Core\Cql;
+
+/**
+ * Why a query cannot be answered, by the number of its SRU diagnostic.
+ *
+ * @see SRU diagnostics list, info:srw/diagnostic/1
+ */
+final class CqlProblem extends \InvalidArgumentException
+{
+    public function __construct(public readonly int $diagnostic, string $message, public readonly string $details = '')
+    {
+        parent::__construct($message);
+    }
+
+    public static function syntax(string $details): self
+    {
+        return new self(10, 'Query syntax error', $details);
+    }
+
+    public static function unsupportedIndex(string $index): self
+    {
+        return new self(16, 'Unsupported index', $index);
+    }
+
+    public static function unsupportedRelation(string $relation): self
+    {
+        return new self(19, 'Unsupported relation', $relation);
+    }
+
+    public static function unsupportedBoolean(string $operator): self
+    {
+        return new self(37, 'Unsupported boolean operator', $operator);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Catalogue\Search;
+
+use TinLantern\Core\CallNumber\CallNumberWord;
+use TinLantern\Core\Cql\BooleanQuery;
+use TinLantern\Core\Cql\CqlParser;
+use TinLantern\Core\Cql\CqlProblem;
+use TinLantern\Core\Cql\Query;
+use TinLantern\Core\Cql\SearchClause;
+use TinLantern\Core\Matching\Isbn;
+use TinLantern\Core\Search\SearchWords;
+
+/**
+ * Makes what people and programs ask for into an expression: plain words, or a query in CQL.
+ */
+final class Wanted
+{
+    /** Names of indexes and the field that each searches. */
+    public const INDEXES = [
+        'cql.serverchoice' => SearchField::Any, 'cql.anywhere' => SearchField::Any, 'cql.keywords' => SearchField::Any, 'any' => SearchField::Any,
+        'dc.title' => SearchField::Title, 'bib.title' => SearchField::Title, 'title' => SearchField::Title,
+        'dc.creator' => SearchField::Author, 'dc.contributor' => SearchField::Author, 'bib.name' => SearchField::Author, 'bib.namepersonal' => SearchField::Author, 'author' => SearchField::Author, 'creator' => SearchField::Author,
+        'dc.subject' => SearchField::Subject, 'bib.subjecttopic' => SearchField::Subject, 'bib.subjectplace' => SearchField::Subject, 'bib.subjectname' => SearchField::Subject, 'subject' => SearchField::Subject,
+        'bath.isbn' => SearchField::Isbn, 'bib.isbn' => SearchField::Isbn, 'isbn' => SearchField::Isbn,
+        'bath.issn' => SearchField::Number, 'bib.issn' => SearchField::Number, 'dc.identifier' => SearchField::Number, 'rec.identifier' => SearchField::Number, 'rec.id' => SearchField::Number, 'number' => SearchField::Number,
+        'dc.date' => SearchField::Year, 'bib.dateissued' => SearchField::Year, 'year' => SearchField::Year,
+        'bib.callnumber' => SearchField::CallNumber, 'callnumber' => SearchField::CallNumber,
+    ];
+
+    /** Does somebody write booleans or indexes? Words in capitals, or a name with an equals sign. */
+    public static function isQuery(string $typed): bool
+    {
+        return 1 === preg_match('/\s(?:AND|OR|NOT)\s/', $typed) || 1 === preg_match('/(?:^|[\s(])(?:[a-z]+\.)?[A-Za-z]+\s*==?\s*\S/', $typed);
+    }
+
+    /** @throws CqlProblem */
+    public static function ofCql(string $query): ?SearchExpression
+    {
+        return self::ofQuery((new CqlParser())->parse($query));
+    }
+
+    /** Words typed into one field: all of them; null when they hold nothing that could be found. */
+    public static function ofWords(string $typed, SearchField $field, bool $isBeginning = false): ?SearchExpression
+    {
+        $isbn = \in_array($field, [SearchField::Any, SearchField::Isbn, SearchField::Number], true) ? Isbn::tryFrom($typed) : null;
+        $words = match (true) {
+            null !== $isbn => [SearchField::Isbn->mark().$isbn->thirteen],
+            SearchField::CallNumber === $field => array_filter([CallNumberWord::of($typed)], static fn (string $word): bool => '' !== $word),
+            SearchField::Number === $field => array_filter([SearchField::numberWord($typed)], static fn (string $word): bool => '' !== $word),
+            default => SearchWords::inQuery($typed),
+        };
+        $terms = [];
+        $last = \count($words) - 1;
+        foreach (array_values($words) as $index => $word) {
+            $isWritten = null !== $isbn;
+            $terms[] = new SearchTerm($isWritten ? $word : $field->mark().$word, !$isWritten && $index === $last && ($isBeginning || SearchField::CallNumber === $field));
+        }
+
+        return match (\count($terms)) {
+            0 => null,
+            1 => $terms[0],
+            default => new AllOf($terms),
+        };
+    }
+
+    private static function ofQuery(Query $query): ?SearchExpression
+    {
+        if ($query instanceof SearchClause) {
+            return self::ofClause($query);
+        }
+        if (!$query instanceof BooleanQuery || 'prox' === $query->operator) {
+            throw CqlProblem::unsupportedBoolean('prox');
+        }
+        $left = self::ofQuery($query->left);
+        $right = self::ofQuery($query->right);
+
+        // A side of nothing but very common words says nothing.
+        return match (true) {
+            null === $left => 'not' === $query->operator ? null : $right,
+            null === $right => $left,
+            'and' === $query->operator => new AllOf([$left, $right]),
+            'or' === $query->operator => new AnyOf([$left, $right]),
+            default => new AndNot($left, $right),
+        };
+    }
+
+    private static function ofClause(SearchClause $clause): ?SearchExpression
+    {
+        $field = self::INDEXES[$clause->index] ?? throw CqlProblem::unsupportedIndex($clause->index);
+        if (!\in_array($clause->relation, ['=', '==', 'scr', 'all', 'any', 'adj', 'exact'], true)) {
+            throw CqlProblem::unsupportedRelation($clause->relation);
+        }
+        $isBeginning = str_ends_with($clause->term, '*') && !str_ends_with($clause->term, '\\*');
+        if ('any' !== $clause->relation) {
+            return self::ofWords($clause->term, $field, $isBeginning);
+        }
+        $parts = [];
+        foreach (explode(' ', trim(preg_replace('/\s+/u', ' ', $clause->term) ?? '')) as $word) {
+            $part = self::ofWords($word, $field);
+            if (null !== $part) {
+                $parts[] = $part;
+            }
+        }
+
+        return [] === $parts ? null : new AnyOf($parts);
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use TinLantern\Core\Marc\LineText;
+use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Marc\MarcXmlReader;
+
+/**
+ * The own catalogue as other libraries see it: by SRU and by OAI-PMH, without a sign-in.
+ */
+final class SharingTest extends AppTestCase
+{
+    use FilesOfRecords;
+
+    private const TIDES = "LDR 00000nam a2200000 i 4500\n001 vi1\n008 260303s2019    xx            000 0 eng d\n020 ## \$a9783000000010\n100 1# \$aVenn, Mara\n245 10 \$aTides of Skellin\n650 #4 \$aTides";
+    private const GULLS = "LDR 00000nam a2200000 i 4500\n001 vi2\n008 260303s2020    xx            000 0 eng d\n100 1# \$aOrrow, Tam\n245 10 \$aGulls & lamps of Skellin\n650 #4 \$aSeabirds";
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->takeIn($this->iso(LineText::parse(self::TIDES), LineText::parse(self::GULLS)));
+        $this->browser->getCookieJar()->clear();
+    }
+
+    /** @return iterable<string, array{string, int}> */
+    public static function queries(): iterable
+    {
+        yield 'words' => ['skellin', 2];
+        yield 'a title' => ['dc.title = "tides skellin"', 1];
+        yield 'a name' => ['dc.creator = venn', 1];
+        yield 'an ISBN in any form' => ['bath.isbn = 978-3-00-000001-0', 1];
+        yield 'a control number' => ['rec.identifier = vi2', 1];
+        yield 'a year' => ['dc.date = 2020', 1];
+        yield 'and' => ['dc.title = skellin and dc.subject = seabirds', 1];
+        yield 'or' => ['dc.subject = tides or dc.subject = seabirds', 2];
+        yield 'not' => ['skellin not gulls', 1];
+        yield 'nested' => ['(dc.creator = venn or dc.creator = orrow) and (gulls or lamps)', 1];
+        yield 'any' => ['dc.title any "tides gulls"', 2];
+        yield 'all' => ['dc.title all "gulls lamps"', 1];
+        yield 'a beginning' => ['dc.title = skell*', 2];
+        yield 'nothing' => ['dc.title = knitting', 0];
+    }
+
+    #[DataProvider('queries')]
+    public function testAQueryIsAnswered(string $query, int $hits): void
+    {
+        self::assertSame((string) $hits, $this->text($this->sru(['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => $query])->evaluate('string(//*[local-name() = "numberOfRecords"])')));
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function versions(): iterable
+    {
+        yield '1.1' => [['operation' => 'searchRetrieve', 'version' => '1.1'], 'http://www.loc.gov/zing/srw/'];
+        yield '1.2' => [['operation' => 'searchRetrieve', 'version' => '1.2'], 'http://www.loc.gov/zing/srw/'];
+        yield '2.0' => [[], 'http://docs.oasis-open.org/ns/search-ws/sruResponse'];
+    }
+
+    /** @param array<string, string> $parameters */
+    #[DataProvider('versions')]
+    public function testEachVersionAnswersInItsNamespaceWithRecordsThatCanBeRead(array $parameters, string $namespace): void
+    {
+        $answer = $this->sru($parameters + ['query' => 'dc.title = skellin', 'maximumRecords' => '1']);
+        self::assertSame($namespace, $answer->document->documentElement?->namespaceURI);
+        self::assertSame('2', $this->text($answer->evaluate('string(//*[local-name() = "nextRecordPosition"])')));
+        $read = iterator_to_array((new MarcXmlReader())->read([(string) $this->browser->getResponse()->getContent()]), false);
+        self::assertCount(1, array_filter($read, static fn (object $record): bool => $record instanceof MarcRecord && null !== $record->firstData('245')));
+    }
+
+    public function testDublinCoreAndEscapedRecordsAreGiven(): void
+    {
+        $answer = $this->sru(['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => 'gulls', 'recordSchema' => 'dc']);
+        self::assertSame('Gulls & lamps of Skellin', $this->text($answer->evaluate('string(//*[local-name() = "title"])')));
+        $answer = $this->sru(['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => 'gulls', 'recordPacking' => 'string']);
+        self::assertStringContainsString('<subfield code="a">Gulls &amp; lamps', $this->text($answer->evaluate('string(//*[local-name() = "recordData"])')));
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function faults(): iterable
+    {
+        yield 'an index that is not there' => [['query' => 'dc.mood = calm'], '16'];
+        yield 'a relation that is not there' => [['query' => 'dc.date > 2019'], '19'];
+        yield 'a faulty query' => [['query' => '(a and'], '10'];
+        yield 'prox' => [['query' => 'a prox b'], '37'];
+        yield 'a schema that is not there' => [['query' => 'a', 'recordSchema' => 'klingon'], '66'];
+        yield 'a version that is not there' => [['query' => 'a', 'version' => '9.9'], '5'];
+        yield 'an operation that is not there' => [['operation' => 'dance', 'version' => '1.2'], '4'];
+        yield 'behind the end' => [['query' => 'skellin', 'startRecord' => '99'], '61'];
+        yield 'no number' => [['query' => 'skellin', 'startRecord' => 'x'], '6'];
+    }
+
+    /** @param array<string, string> $parameters */
+    #[DataProvider('faults')]
+    public function testAFaultIsADiagnostic(array $parameters, string $number): void
+    {
+        self::assertSame('info:srw/diagnostic/1/'.$number, $this->text($this->sru($parameters)->evaluate('string(//*[local-name() = "uri"])')));
+    }
+
+    public function testExplainNamesTheIndexes(): void
+    {
+        self::assertGreaterThan(8, $this->sru([])->evaluate('count(//*[local-name() = "index"])'));
+    }
+
+    public function testTheCatalogueIsHarvestedPageByPageWithWhatWasRemoved(): void
+    {
+        $records = [];
+        for ($number = 0; $number < 450; ++$number) {
+            $records[] = LineText::parse("LDR 00000nam a2200000 i 4500\n245 10 \$aTides, part {$number}");
+        }
+        $this->itIs('2026-03-04 10:00');
+        $report = $this->takeIn($this->iso(...$records));
+        $this->itIs('2026-03-05 10:00');
+        [$ids, $pages] = $this->harvest(['metadataPrefix' => 'marcxml']);
+        self::assertSame([452, 3, 452], [\count($ids), $pages, \count(array_unique($ids))]);
+        $this->console('catalogue:take-back', ['intake' => (string) self::number($report, 'intake')]);
+        [$ids] = $this->harvest(['metadataPrefix' => 'oai_dc', 'from' => '2026-03-05']);
+        self::assertCount(450, $ids);
+        $removed = $this->oai(['verb' => 'GetRecord', 'metadataPrefix' => 'marcxml', 'identifier' => $ids[0]]);
+        self::assertSame('deleted', $this->text($removed->evaluate('string(//*[local-name() = "header"]/@status)')));
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function oaiFaults(): iterable
+    {
+        yield 'no verb' => [[], 'badVerb'];
+        yield 'a verb that is not there' => [['verb' => 'Dance'], 'badVerb'];
+        yield 'no format' => [['verb' => 'ListRecords'], 'badArgument'];
+        yield 'a format that is not there' => [['verb' => 'ListRecords', 'metadataPrefix' => 'klingon'], 'cannotDisseminateFormat'];
+        yield 'an argument that is not there' => [['verb' => 'Identify', 'mood' => 'calm'], 'badArgument'];
+        yield 'a token of somebody else' => [['verb' => 'ListRecords', 'resumptionToken' => 'xyz'], 'badResumptionToken'];
+        yield 'no such record' => [['verb' => 'GetRecord', 'metadataPrefix' => 'oai_dc', 'identifier' => 'oai:vesper-isles.example:999999'], 'idDoesNotExist'];
+        yield 'nothing in that time' => [['verb' => 'ListRecords', 'metadataPrefix' => 'oai_dc', 'from' => '2030-01-01'], 'noRecordsMatch'];
+        yield 'no moment' => [['verb' => 'ListRecords', 'metadataPrefix' => 'oai_dc', 'from' => 'yesterday'], 'badArgument'];
+        yield 'sets' => [['verb' => 'ListSets'], 'noSetHierarchy'];
+    }
+
+    /** @param array<string, string> $parameters */
+    #[DataProvider('oaiFaults')]
+    public function testAHarvesterIsToldItsFault(array $parameters, string $code): void
+    {
+        self::assertSame($code, $this->text($this->oai($parameters)->evaluate('string(//*[local-name() = "error"]/@code)')));
+    }
+
+    public function testIdentifyAndFormats(): void
+    {
+        self::assertSame(['persistent', 'YYYY-MM-DDThh:mm:ssZ'], [$this->text($this->oai(['verb' => 'Identify'])->evaluate('string(//*[local-name() = "deletedRecord"])')), $this->text($this->oai(['verb' => 'Identify'])->evaluate('string(//*[local-name() = "granularity"])'))]);
+        self::assertSame(2.0, $this->oai(['verb' => 'ListMetadataFormats'])->evaluate('count(//*[local-name() = "metadataFormat"])'));
+    }
+
+    /**
+     * @param array<string, string> $parameters
+     *
+     * @return array{list<string>, int} identifiers, and on how many pages they came
+     */
+    private function harvest(array $parameters): array
+    {
+        $ids = [];
+        $pages = 0;
+        $answer = $this->oai(['verb' => 'ListRecords'] + $parameters);
+        do {
+            ++$pages;
+            $nodes = $answer->query('//*[local-name() = "header"]/*[local-name() = "identifier"]');
+            foreach (false === $nodes ? [] : $nodes as $node) {
+                self::assertInstanceOf(\DOMElement::class, $node);
+                $ids[] = $node->textContent;
+            }
+            $token = $this->text($answer->evaluate('string(//*[local-name() = "resumptionToken"])'));
+            $answer = '' === $token ? $answer : $this->oai(['verb' => 'ListRecords', 'resumptionToken' => $token]);
+        } while ('' !== $token);
+
+        return [$ids, $pages];
+    }
+
+    /** @param array<string, string> $parameters */
+    private function sru(array $parameters): \DOMXPath
+    {
+        return $this->xml('/sru', $parameters);
+    }
+
+    /** @param array<string, string> $parameters */
+    private function oai(array $parameters): \DOMXPath
+    {
+        return $this->xml('/oai', $parameters);
+    }
+
+    /** @param array<string, string> $parameters */
+    private function xml(string $path, array $parameters): \DOMXPath
+    {
+        $this->browser->request('GET', $path, $parameters);
+        self::assertSame(200, $this->browser->getResponse()->getStatusCode());
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML((string) $this->browser->getResponse()->getContent()));
+
+        return new \DOMXPath($document);
+    }
+}

@@ -1,0 +1,116 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Button } from '@mui/material';
+import { Link } from 'react-router';
+import type { Schemas } from '../../../api/client';
+import { ownHits, sources as sourcesQuery } from '../../../api/queries';
+import { ListDetail } from '../../../ui/ListDetail';
+import { ProblemNote } from '../../../ui/ProblemNote';
+import { useFilters } from '../../../ui/useFilters';
+import { CatalogueTabs } from '../CatalogueTabs';
+import { SourceHits } from './SourceHits';
+import { TakeOver } from './TakeOver';
+
+export type Hit = Schemas['SourceHitView'];
+const BY = ['isbn', 'title', 'author', 'number'] as const;
+
+/** The own catalogue first, then all outside catalogues at once; each is shown as it answers. */
+export default function SourcesPage() {
+  const { t } = useTranslation();
+  const filters = useFilters();
+  const by = BY.find((one) => one === filters.get('by')) ?? 'isbn';
+  const q = filters.get('q');
+  const [typed, setTyped] = useState(q);
+  const [chosen, setChosen] = useState<Hit | null>(null);
+  const sources = useQuery(sourcesQuery);
+  return (
+    <div className="area">
+      <CatalogueTabs />
+      <ListDetail
+        showsDetail={chosen !== null}
+        list={
+          <>
+            <form
+              className="list-search"
+              role="search"
+              aria-label={t('sources.title')}
+              onSubmit={(event) => {
+                event.preventDefault();
+                setChosen(null);
+                filters.set({ q: typed.trim(), by });
+              }}
+            >
+              <select
+                className="pick"
+                aria-label={t('sources.by')}
+                value={by}
+                onChange={(event) => filters.set({ by: event.target.value, q: '' })}
+              >
+                {BY.map((one) => (
+                  <option key={one} value={one}>
+                    {t(`sources.bys.${one}`)}
+                  </option>
+                ))}
+              </select>
+              <div className="search-box">
+                <input
+                  type="search"
+                  aria-label={t(`sources.bys.${by}`)}
+                  placeholder={t(`sources.bys.${by}`)}
+                  value={typed}
+                  onChange={(event) => setTyped(event.target.value)}
+                  autoComplete="off"
+                  autoFocus
+                />
+              </div>
+              <Button type="submit" variant="contained" disabled={typed.trim() === ''}>
+                {t('sources.ask')}
+              </Button>
+            </form>
+            <ProblemNote error={sources.error} />
+            {q === '' ? <p className="empty">{t('sources.hint')}</p> : null}
+            {q === '' ? null : <Own by={by} q={q} />}
+            {q === ''
+              ? null
+              : sources.data?.map((source) => (
+                  <SourceHits key={source.code} source={source} by={by} q={q} chosen={chosen} onChoose={setChosen} />
+                ))}
+          </>
+        }
+        detail={
+          chosen === null ? (
+            <p className="empty">{t('sources.choose')}</p>
+          ) : (
+            <TakeOver key={chosen.text} hit={chosen} onClose={() => setChosen(null)} />
+          )
+        }
+      />
+    </div>
+  );
+}
+
+function Own({ by, q }: { by: (typeof BY)[number]; q: string }) {
+  const { t } = useTranslation();
+  const { data } = useQuery(ownHits(by, q));
+  return (
+    <section className="source">
+      <h2>
+        {t('sources.own')}{' '}
+        <span className="quiet">{data === undefined ? t('sources.asking') : t('catalogue.total', { count: data.total })}</span>
+      </h2>
+      <ul>
+        {data?.records.map((record) => (
+          <li key={record.id}>
+            <Link to={`/catalogue/${record.id}`} className="work">
+              {record.title}
+            </Link>{' '}
+            <span className="quiet">
+              {record.author} {record.year ?? ''}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
