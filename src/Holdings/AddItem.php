@@ -7,6 +7,7 @@ namespace TinLantern\Holdings;
 use TinLantern\Catalogue\Derived;
 use TinLantern\Catalogue\Repository\Records;
 use TinLantern\Holdings\Entity\Item;
+use TinLantern\Holdings\Labels\WaitingLabels;
 use TinLantern\Holdings\Repository\Items;
 use TinLantern\Journal\Journal;
 use TinLantern\Journal\Subject;
@@ -24,6 +25,7 @@ final readonly class AddItem
         private Records $records,
         private Items $items,
         private ItemDetailsOf $detailsOf,
+        private WaitingLabels $labels,
         private Derived $derived,
         private ItemPage $page,
         private Journal $journal,
@@ -39,6 +41,7 @@ final readonly class AddItem
             $details = ($this->detailsOf)($form);
             $item = Item::onRecord($recordId, $details);
             $this->items->save($item);
+            $this->labels->add([$item->id()]);
             $this->derived->itemsChanged($recordId);
             $this->journal->tell($actor, 'item-added', Subject::Item, $item->id(), null, ['recordId' => $recordId] + $details->told());
 

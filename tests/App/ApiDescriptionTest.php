@@ -37,7 +37,7 @@ final class ApiDescriptionTest extends AppTestCase
             '/api/items/{id}' => "/api/items/{$item}", '/api/patrons' => '/api/patrons', '/api/patrons/{id}' => "/api/patrons/{$patron}",
             '/api/patrons/{id}/loans' => "/api/patrons/{$patron}/loans", '/api/patrons/{id}/ended-loans' => "/api/patrons/{$patron}/ended-loans",
             '/api/journal-entries' => '/api/journal-entries', '/api/tape' => '/api/tape', '/api/lantern' => '/api/lantern?q=mara',
-            '/api/sources' => '/api/sources', '/api/background-tasks' => '/api/background-tasks', '/api/rule-book/{kind}' => '/api/rule-book/match-rule', '/api/intakes' => '/api/intakes', '/api/records/{id}/text' => "/api/records/{$record}/text", '/api/records/{id}/versions' => "/api/records/{$record}/versions",
+            '/api/sources' => '/api/sources', '/api/waiting-labels' => '/api/waiting-labels', '/api/label-preview' => '/api/label-preview', '/api/background-tasks' => '/api/background-tasks', '/api/rule-book/{kind}' => '/api/rule-book/match-rule', '/api/intakes' => '/api/intakes', '/api/records/{id}/text' => "/api/records/{$record}/text", '/api/records/{id}/versions' => "/api/records/{$record}/versions",
             '/api/records/{id}/versions/{version}' => "/api/records/{$record}/versions/1", '/api/record-drafts/{recordId}' => '/api/record-drafts/0', '/api/headings' => '/api/headings?kind=n&q=v',
             '/api/headings/around' => '/api/headings/around?q=t', '/api/marc-definitions' => '/api/marc-definitions', '/api/intakes/{id}' => "/api/intakes/{$intake}",
             '/api/intakes/{id}/records' => "/api/intakes/{$intake}/records", '/api/intakes/{id}/records/{place}' => "/api/intakes/{$intake}/records/1",

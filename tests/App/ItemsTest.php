@@ -79,4 +79,39 @@ final class ItemsTest extends AppTestCase
         $this->send('POST', '/api/records/999999/items', $this->itemForm('300000001'), 404);
         $this->send('GET', '/api/records/999999/items', null, 404);
     }
+
+    public function testTenCopiesAreOneActWithBarcodesFromARange(): void
+    {
+        $record = $this->aRecord();
+        $form = ['id' => self::id(), 'copies' => 10, 'range' => 'gear', 'branch' => 'LAN', 'location' => 'ADULT', 'lendingClass' => 'BOOK', 'callNumber' => '681 TEL'];
+        $added = $this->send('POST', "/api/records/{$record}/copies", $form, 200);
+        self::assertSame(['GEAR0001', 'GEAR0010'], [self::at($added, 'barcodes', 0), self::at($added, 'barcodes', 9)]);
+        self::assertSame($added, $this->send('POST', "/api/records/{$record}/copies", $form, 200));
+        self::assertSame(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10'], $this->connection()->fetchFirstColumn('SELECT copy FROM item ORDER BY id'));
+        $this->anItem('GEAR0012');
+        $next = $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'copies' => 2] + $form, 200);
+        self::assertSame(['GEAR0011', 'GEAR0013'], $next['barcodes']);
+    }
+
+    public function testScannedCopiesAreAllAddedOrNone(): void
+    {
+        $record = $this->aRecord();
+        $form = ['branch' => 'LAN', 'location' => 'ADULT', 'lendingClass' => 'BOOK'];
+        $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'barcodes' => ['300000001', '300000001']] + $form, 422);
+        $problem = $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'barcodes' => ['300000001', 'has blanks']] + $form, 422);
+        self::assertStringContainsString('has blanks: A barcode has no blanks', (string) json_encode($problem));
+        self::assertSame(0, $this->rows('item'));
+        $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'barcodes' => ['300000001', '300000002', '']] + $form, 200);
+        self::assertSame(2, $this->rows('item'));
+    }
+
+    public function testARangeThatIsUsedUpSaysSo(): void
+    {
+        $this->send('PUT', '/api/rule-book/barcode-range/short', ['id' => self::id(), 'name' => 'Short', 'content' => ['beginning' => 'S', 'digits' => 1, 'check' => 'none']], 200);
+        $record = $this->aRecord();
+        $form = ['range' => 'short', 'copies' => 10, 'branch' => 'LAN', 'location' => 'ADULT', 'lendingClass' => 'BOOK'];
+        self::assertSame('range-used-up', $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id()] + $form, 409)['code']);
+        self::assertSame(0, $this->rows('item'));
+        $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'copies' => 9] + $form, 200);
+    }
 }

@@ -6,8 +6,11 @@ namespace TinLantern\Holdings\Api;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use TinLantern\Holdings\AddCopies;
 use TinLantern\Holdings\AddItem;
 use TinLantern\Holdings\ChangeItem;
+use TinLantern\Holdings\CopiesForm;
+use TinLantern\Holdings\CopiesView;
 use TinLantern\Holdings\ItemForm;
 use TinLantern\Holdings\ItemPage;
 use TinLantern\Holdings\ItemView;
@@ -33,6 +36,14 @@ final class ItemController
     #[Route('/api/records/{recordId}/items', requirements: ['recordId' => '\d{1,9}'], methods: 'POST')]
     #[Needs(Permission::EditItems)]
     public function add(int $recordId, #[MapRequestPayload] ItemForm $form, Actor $actor, AddItem $add): ItemView
+    {
+        return $add($recordId, $form, $actor);
+    }
+
+    /** Add several copies of a title in one act; a barcode range gives their barcodes, or they are scanned. */
+    #[Route('/api/records/{recordId}/copies', requirements: ['recordId' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::EditItems)]
+    public function addCopies(int $recordId, #[MapRequestPayload] CopiesForm $form, Actor $actor, AddCopies $add): CopiesView
     {
         return $add($recordId, $form, $actor);
     }

@@ -19,7 +19,7 @@ use TinLantern\Platform\Permission;
 final class RuleBookController
 {
     /**
-     * The entries of one kind in the rule book: match-rule, worksheet, tidy-rules, source, item-preset, label-sheet, phrase.
+     * The entries of one kind in the rule book: match-rule, worksheet, tidy-rules, source, item-preset, barcode-range, label-sheet.
      *
      * @return list<Rule>
      */

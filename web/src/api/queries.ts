@@ -144,3 +144,14 @@ export const takeOverPreview = (text: string, tidy: string, as: string, record: 
     queryKey: ['take-over', text, tidy, as, record],
     queryFn: () => answered(api.POST('/api/take-over-previews', { body: { text, tidy, steps: null, as, record } })),
   });
+
+export const itemPresets = ruleBook('item-preset');
+
+export const barcodeRanges = ruleBook('barcode-range');
+
+export const labelSheets = ruleBook('label-sheet');
+
+export const waitingLabels = queryOptions({ queryKey: ['waiting-labels'], queryFn: () => answered(api.GET('/api/waiting-labels')) });
+
+export const labelPreview = (query: { items: string; sheet: string; kind: 'spine' | 'code128' | 'code39'; first: number }) =>
+  queryOptions({ queryKey: ['label-preview', query], queryFn: () => answered(api.GET('/api/label-preview', { params: { query } })) });

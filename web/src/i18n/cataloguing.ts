@@ -1,6 +1,13 @@
 /** Texts of cataloguing: files of records. */
 export const cataloguing = {
-  tabs: { label: 'Parts of the catalogue', titles: 'Titles', new: 'New record', sources: 'Fetch records', files: 'Files' },
+  tabs: {
+    label: 'Parts of the catalogue',
+    titles: 'Titles',
+    new: 'New record',
+    sources: 'Fetch records',
+    files: 'Files',
+    labels: 'Labels',
+  },
   files: {
     title: 'Files of records',
     hint: 'A file from a vendor or another library: MARC (ISO 2709 in UTF-8 or MARC-8), MARCXML, JSON, or a spreadsheet (CSV, XLSX, ODS). It is read and compared before anything changes, and can be taken back as a whole.',
@@ -108,6 +115,31 @@ export const cataloguing = {
       careful: 'Everything must agree',
       none: 'Do not compare',
     },
+  },
+  labels: {
+    title: 'Labels that wait',
+    none: 'No labels wait. The labels of items that you add wait here until they are printed.',
+    sheet: 'Sheet or roll',
+    kind: 'What is printed',
+    kinds: { spine: 'Spine labels', code128: 'Barcodes (Code 128)', code39: 'Barcodes (Code 39)' },
+    first: 'First free label',
+    pdf_one: 'Open the PDF with 1 label',
+    pdf_other: 'Open the PDF with {{count}} labels',
+    printed: 'These are printed',
+    tooLong_one: '1 call number has no room on its label. A ~ between two words holds them together; or take a larger label.',
+    tooLong_other: '{{count}} call numbers have no room on their labels. A ~ between two words holds them together; or take larger labels.',
+    page: 'Sheet {{page}}',
+    morePages_one: 'and 1 more sheet',
+    morePages_other: 'and {{count}} more sheets',
+  },
+  copies: {
+    title: 'Add copies',
+    preset: 'Begin with',
+    range: 'Barcodes',
+    scan: 'scanned one after the other',
+    scanned: 'Scan the labels here, one on each line',
+    count: 'How many',
+    add: 'Add the copies',
   },
   sources: {
     title: 'Look in other catalogues',

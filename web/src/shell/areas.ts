@@ -20,4 +20,5 @@ export const PARTS = [
   { key: 'new', path: '/catalogue/new', permission: 'catalogue.edit' },
   { key: 'sources', path: '/catalogue/sources', permission: 'catalogue.edit' },
   { key: 'files', path: '/catalogue/files', permission: 'catalogue.take-in' },
+  { key: 'labels', path: '/catalogue/labels', permission: 'items.edit' },
 ] as const;

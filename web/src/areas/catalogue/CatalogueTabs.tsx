@@ -8,6 +8,7 @@ const TABS = [
   { key: 'new', path: '/catalogue/new', here: /^\/catalogue\/new/, permission: 'catalogue.edit' },
   { key: 'sources', path: '/catalogue/sources', here: /^\/catalogue\/sources/, permission: 'catalogue.edit' },
   { key: 'files', path: '/catalogue/files', here: /^\/catalogue\/files/, permission: 'catalogue.take-in' },
+  { key: 'labels', path: '/catalogue/labels', here: /^\/catalogue\/labels/, permission: 'items.edit' },
 ] as const;
 
 /** The parts of the catalogue that this person may use. */

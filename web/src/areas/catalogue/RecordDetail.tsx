@@ -10,6 +10,7 @@ import { History } from '../../ui/History';
 import { Lamp } from '../../ui/Lamp';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SpineTag } from '../../ui/SpineTag';
+import { CopiesForm } from './CopiesForm';
 import { ItemForm } from './ItemForm';
 import { Versions } from './record/Versions';
 
@@ -110,7 +111,7 @@ function Items({ recordId }: { recordId: number }) {
   const items = useQuery(itemsOfRecord(recordId));
   const mayEdit = useQuery(me).data?.permissions.includes('items.edit') ?? false;
   const [search] = useSearchParams();
-  const [edited, setEdited] = useState<number | 'new' | null>(mayEdit && search.get('add') === 'item' ? 'new' : null);
+  const [edited, setEdited] = useState<number | 'new' | 'copies' | null>(mayEdit && search.get('add') === 'item' ? 'new' : null);
   const close = () => setEdited(null);
   return (
     <section className="section" aria-label={t('catalogue.items')}>
@@ -121,9 +122,15 @@ function Items({ recordId }: { recordId: number }) {
             {t('catalogue.addItem')}
           </Button>
         ) : null}
+        {mayEdit && edited === null ? (
+          <Button variant="outlined" onClick={() => setEdited('copies')}>
+            {t('copies.title')}
+          </Button>
+        ) : null}
       </div>
       <ProblemNote error={items.error} />
       {edited === 'new' ? <ItemForm recordId={recordId} item={null} like={items.data?.[0] ?? null} onClose={close} /> : null}
+      {edited === 'copies' ? <CopiesForm recordId={recordId} like={items.data?.[0] ?? null} onClose={close} /> : null}
       {items.data?.length === 0 && edited === null ? <p className="quiet">{t('catalogue.noItemsYet')}</p> : null}
       <ul>
         {items.data?.map((item) => (

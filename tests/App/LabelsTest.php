@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TinLantern\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+
+/**
+ * Labels: waiting, previewed, printed at their true size, and read back by a scanner.
+ */
+final class LabelsTest extends AppTestCase
+{
+    public function testLabelsOfNewItemsWaitUntilTheyArePrinted(): void
+    {
+        $first = $this->anItem('300000001');
+        $second = $this->anItem('300000002');
+        self::assertSame([$first, $second], self::column($this->get('/api/waiting-labels'), 'item'));
+        $this->send('POST', '/api/printed-labels', ['items' => [$first]], 200);
+        self::assertSame([$second], self::column($this->get('/api/waiting-labels'), 'item'));
+        $this->send('POST', '/api/waiting-labels', ['items' => [$first, $second]], 200);
+        self::assertCount(2, $this->get('/api/waiting-labels'));
+    }
+
+    public function testThePreviewShowsTheTrueLineBreaksFromTheFirstFreeLabelOn(): void
+    {
+        $this->anItem('300000001', ['prefix' => 'REF', 'callNumber' => '551.4609163 VEN']);
+        $preview = $this->get('/api/label-preview?sheet=roll-spine');
+        self::assertSame(['REF', '551', '.460', '916', '3', 'VEN'], self::at($preview, 'labels', 0, 'lines'));
+        $preview = $this->get('/api/label-preview?first=7');
+        self::assertSame([45.3, 32.1], [self::at($preview, 'labels', 0, 'x'), self::at($preview, 'labels', 0, 'y')]);
+        $this->send('GET', '/api/label-preview?first=0', null, 422);
+        $this->send('GET', '/api/label-preview?sheet=none', null, 404);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function symbologies(): iterable
+    {
+        yield 'Code 128' => ['code128', 'CODE-128'];
+        yield 'Code 39' => ['code39', 'CODE-39'];
+    }
+
+    #[DataProvider('symbologies')]
+    public function testAScannerReadsWhatIsPrinted(string $kind, string $symbology): void
+    {
+        foreach (['300000001', 'GEAR0007'] as $barcode) {
+            $this->anItem($barcode);
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'labels');
+        file_put_contents($file.'.pdf', $this->pdf('sheet=a4-barcode-24&kind='.$kind));
+        $read = new Process(['sh', '-c', 'pdftoppm -r 200 -png "$0.pdf" "$0" && zbarimg --quiet "$0"*.png; rm -f "$0"*', $file]);
+        $read->mustRun();
+        foreach (['300000001', 'GEAR0007'] as $barcode) {
+            self::assertStringContainsString($symbology.':'.$barcode, $read->getOutput());
+        }
+    }
+
+    public function testASpineLabelIsPrintedLineByLineAtItsPlace(): void
+    {
+        $this->anItem('300000001', ['callNumber' => '551.46 VEN']);
+        $file = (string) tempnam(sys_get_temp_dir(), 'labels');
+        file_put_contents($file, $this->pdf('first=66'));
+        $read = new Process(['pdftotext', '-layout', $file, '-']);
+        $read->mustRun();
+        unlink($file);
+        [$started, $next] = explode("\f", $read->getOutput());
+        self::assertSame(['', ['551.46', 'VEN']], [trim($started), preg_split('/\s+/', trim($next))]);
+    }
+
+    private function pdf(string $query): string
+    {
+        $this->browser->request('GET', '/api/labels?'.$query);
+        $pdf = $this->browser->getInternalResponse()->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+
+        return $pdf;
+    }
+}

@@ -1,0 +1,156 @@
+import { Button } from '@mui/material';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { answered, api, ApiProblem, inTime, type Schemas } from '../../api/client';
+import { newActId } from '../../api/ids';
+import { barcodeRanges, house as houseQuery, itemPresets, itemsOfRecord } from '../../api/queries';
+import { Field } from '../../ui/Field';
+import { ProblemNote } from '../../ui/ProblemNote';
+
+const NAMES = ['branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'price', 'status'] as const;
+type Name = (typeof NAMES)[number];
+type Values = Record<Name, string>;
+
+interface Props {
+  recordId: number;
+  /** New copies begin like another item of the same title. */
+  like: Schemas['ItemView'] | null;
+  onClose: () => void;
+}
+
+/** Several copies in one act: from a preset, with barcodes from a range or scanned one after the other. */
+export function CopiesForm({ recordId, like, onClose }: Props) {
+  const { t } = useTranslation();
+  const client = useQueryClient();
+  const { data: house } = useQuery(houseQuery);
+  const presets = useQuery(itemPresets).data ?? [];
+  const ranges = useQuery(barcodeRanges).data ?? [];
+  const [values, setValues] = useState<Values>({
+    branch: like?.branch ?? '',
+    location: like?.location ?? '',
+    lendingClass: like?.lendingClass ?? '',
+    prefix: like?.prefix ?? '',
+    callNumber: like?.callNumber ?? '',
+    price: like?.price ?? '',
+    status: 'available',
+  });
+  const [preset, setPreset] = useState('');
+  const [range, setRange] = useState('');
+  const [copies, setCopies] = useState('2');
+  const [scanned, setScanned] = useState('');
+  const [act, setAct] = useState(newActId);
+  const adding = useMutation({
+    mutationFn: () =>
+      answered(
+        api.POST('/api/records/{recordId}/copies', {
+          params: { path: { recordId } },
+          body: {
+            ...values,
+            id: act,
+            price: values.price || null,
+            acquiredOn: null,
+            suffix: '',
+            staffNote: '',
+            range,
+            copies: Number(copies) || 0,
+            barcodes: range === '' ? scanned.split(/\s+/).filter((code) => code !== '') : [],
+          },
+          signal: inTime(),
+        }),
+      ),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: itemsOfRecord(recordId).queryKey });
+      void client.invalidateQueries({ queryKey: ['records'] });
+      void client.invalidateQueries({ queryKey: ['journal'] });
+      onClose();
+    },
+    onError: () => setAct(newActId()),
+  });
+  const choosePreset = (code: string) => {
+    setPreset(code);
+    const content = presets.find((one) => one.code === code)?.content ?? {};
+    const given = content['values'];
+    const next = { ...values };
+    if (typeof given === 'object' && given !== null) {
+      for (const name of NAMES) {
+        const value = (given as Record<string, unknown>)[name];
+        if (typeof value === 'string') next[name] = value;
+      }
+    }
+    setValues(next);
+    if (typeof content['range'] === 'string') setRange(content['range']);
+  };
+  const listed = (entries: { code: string; name: string }[] | undefined) =>
+    (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
+  const field = (name: Name) => ({
+    name,
+    label: t(`item.${name}`),
+    value: values[name],
+    onChange: (value: string) => setValues({ ...values, [name]: value }),
+    error: adding.error instanceof ApiProblem ? adding.error.fieldSentence(name) : undefined,
+  });
+  if (house === undefined) return <p className="quiet">{t('common.loading')}</p>;
+  return (
+    <form
+      className="sheet"
+      aria-label={t('copies.title')}
+      onSubmit={(event) => {
+        event.preventDefault();
+        adding.mutate();
+      }}
+    >
+      <div className="fields">
+        <Field
+          name="preset"
+          label={t('copies.preset')}
+          value={preset}
+          onChange={choosePreset}
+          options={[{ value: '', label: t('common.none') }, ...listed(presets)]}
+          autoFocus
+        />
+        <Field
+          name="range"
+          label={t('copies.range')}
+          value={range}
+          onChange={setRange}
+          options={[{ value: '', label: t('copies.scan') }, ...listed(ranges)]}
+        />
+        {range === '' ? (
+          <div className="wide">
+            <Field
+              name="scanned"
+              label={t('copies.scanned')}
+              value={scanned}
+              onChange={setScanned}
+              multiline
+              error={adding.error instanceof ApiProblem ? adding.error.fieldSentence('barcode') : undefined}
+            />
+          </div>
+        ) : (
+          <Field
+            name="copies"
+            label={t('copies.count')}
+            value={copies}
+            onChange={setCopies}
+            type="number"
+            error={adding.error instanceof ApiProblem ? adding.error.fieldSentence('copies') : undefined}
+          />
+        )}
+        <Field {...field('branch')} required options={listed(house.branches)} />
+        <Field {...field('location')} required options={listed(house.locations)} />
+        <Field {...field('lendingClass')} required options={listed(house.lendingClasses)} />
+        <Field {...field('prefix')} />
+        <Field {...field('callNumber')} />
+        <Field {...field('price')} />
+      </div>
+      <ProblemNote error={adding.error instanceof ApiProblem && adding.error.problem.violations ? null : adding.error} />
+      <div className="row-of-things">
+        <Button type="submit" variant="contained" disabled={adding.isPending}>
+          {t('copies.add')}
+        </Button>
+        <Button onClick={onClose}>{t('common.cancel')}</Button>
+      </div>
+    </form>
+  );
+}
