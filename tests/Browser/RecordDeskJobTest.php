@@ -115,7 +115,7 @@ final class RecordDeskJobTest extends BrowserTestCase
 
     private function valueAt(string $tag): string
     {
-        $value = $this->page->executeScript("return document.querySelector('.marc-row[aria-label^=\"{$tag}\"] textarea')?.value ?? ''");
+        $value = $this->page->executeScript("return document.querySelector('.marc-row[aria-label^=\"{$tag}\"] .heading-input > :first-child')?.value ?? ''");
 
         return \is_string($value) ? $value : '';
     }

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { type KeyboardEvent, useRef, useState } from 'react';
+import { type ChangeEvent, type KeyboardEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { headings } from '../../../api/queries';
@@ -21,7 +21,6 @@ export function HeadingInput({ id, label, kind, value, onChange, onTake }: Props
   const { t } = useTranslation();
   const [isTyping, setIsTyping] = useState(false);
   const [lit, setLit] = useState(-1);
-  const area = useRef<HTMLTextAreaElement>(null);
   const { data } = useQuery({ ...headings(kind ?? 'n', value), enabled: kind !== null && isTyping && value.trim().length > 1 });
   const offered = isTyping && kind !== null && value.trim().length > 1 ? (data ?? []) : [];
   const take = (heading: Heading) => {
@@ -46,32 +45,27 @@ export function HeadingInput({ id, label, kind, value, onChange, onTake }: Props
       setIsTyping(false);
     }
   };
+  const common = {
+    id,
+    'aria-label': label,
+    value,
+    autoComplete: 'off',
+    spellCheck: false,
+    onKeyDown,
+    onBlur: () => setIsTyping(false),
+    onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+      setIsTyping(true);
+      setLit(-1);
+      onChange(event.target.value.replace(/\n/g, ' '));
+    },
+  };
   return (
     <div className="heading-input">
-      <textarea
-        ref={area}
-        id={id}
-        rows={1}
-        aria-label={label}
-        value={value}
-        autoComplete="off"
-        spellCheck={false}
-        onKeyDown={onKeyDown}
-        onBlur={() => setIsTyping(false)}
-        onChange={(event) => {
-          setIsTyping(true);
-          setLit(-1);
-          onChange(event.target.value.replace(/\n/g, ' '));
-        }}
-        {...(kind === null
-          ? {}
-          : {
-              role: 'combobox',
-              'aria-expanded': offered.length > 0,
-              'aria-controls': `${id}-offered`,
-              'aria-autocomplete': 'list' as const,
-            })}
-      />
+      {kind === null ? (
+        <textarea {...common} rows={1} />
+      ) : (
+        <input {...common} role="combobox" aria-expanded={offered.length > 0} aria-controls={`${id}-offered`} aria-autocomplete="list" />
+      )}
       {offered.length > 0 ? (
         <ul className="offered" id={`${id}-offered`} role="listbox" aria-label={t('record.ownHeadings')}>
           {offered.map((heading, index) => (

@@ -31,6 +31,7 @@ export default function SourcesPage() {
         showsDetail={chosen !== null}
         list={
           <>
+            {chosen === null ? <h1 className="unseen">{t('sources.title')}</h1> : null}
             <form
               className="list-search"
               role="search"
