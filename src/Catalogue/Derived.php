@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue;
 
+use Doctrine\DBAL\Connection;
 use TinLantern\Catalogue\Headings\Headings;
 use TinLantern\Catalogue\Matching\MatchKeys;
 use TinLantern\Catalogue\Repository\Records;
@@ -16,7 +17,10 @@ use TinLantern\Platform\Database\Transaction;
  */
 final readonly class Derived
 {
-    public function __construct(private Transaction $transaction, private Records $records, private RecordItems $items, private SearchIndex $index, private MatchKeys $keys, private Headings $headings)
+    /** Goes up when something new is derived: what older versions have left is then made anew at the next start. */
+    private const VERSION = '2';
+
+    public function __construct(private Transaction $transaction, private Records $records, private RecordItems $items, private SearchIndex $index, private MatchKeys $keys, private Headings $headings, private Connection $connection)
     {
     }
 
@@ -45,6 +49,12 @@ final readonly class Derived
         }
     }
 
+    /** Is what is derived older than what this version derives? */
+    public function isOutdated(): bool
+    {
+        return self::VERSION !== $this->connection->fetchOne("SELECT value FROM house_state WHERE name = 'derived'");
+    }
+
     /** @return int how many records there are */
     public function rebuild(): int
     {
@@ -59,6 +69,7 @@ final readonly class Derived
             });
             $count += \count($batch);
         }
+        $this->connection->executeStatement("REPLACE INTO house_state (name, value) VALUES ('derived', ?)", [self::VERSION]);
 
         return $count;
     }

@@ -186,10 +186,16 @@ final class TakeInTest extends AppTestCase
     public function testRebuildingChangesNothingThatCanBeSeen(): void
     {
         $this->takeIn($this->iso(Records::tides()));
+        $keys = [$this->rows('match_key'), $this->rows('record_heading')];
+        self::assertGreaterThan(1, min($keys));
+        $this->connection()->executeStatement('DELETE FROM match_key');
+        $this->connection()->executeStatement('DELETE FROM record_heading');
         $before = [$this->connection()->fetchAllAssociative('SELECT * FROM search_document'), $this->connection()->fetchAllAssociative('SELECT * FROM record')];
         $this->connection()->executeStatement("UPDATE record SET title = 'wrong'");
         $this->connection()->executeStatement('DELETE FROM search_document');
-        $this->console('catalogue:rebuild', []);
+        $this->console('catalogue:rebuild', ['--if-needed' => true]);
+        self::assertSame($keys, [$this->rows('match_key'), $this->rows('record_heading')]);
+        self::assertSame('', $this->console('catalogue:rebuild', ['--if-needed' => true]));
         self::assertSame($before, [$this->connection()->fetchAllAssociative('SELECT * FROM search_document'), $this->connection()->fetchAllAssociative('SELECT * FROM record')]);
     }
 }

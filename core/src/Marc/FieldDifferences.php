@@ -17,7 +17,7 @@ final class FieldDifferences
     /** @return list<FieldDifference> in the order of the tags, and of the left record within a tag */
     public static function between(MarcRecord $left, MarcRecord $right): array
     {
-        $rows = [new FieldDifference('LDR', 'LDR '.$left->leader, 'LDR '.$right->leader)];
+        $rows = [new FieldDifference('LDR', 'LDR '.self::withoutLengths($left->leader), 'LDR '.self::withoutLengths($right->leader))];
         $ofLeft = self::byTag($left);
         $ofRight = self::byTag($right);
         $tags = array_map(strval(...), array_keys($ofLeft + $ofRight));
@@ -72,7 +72,7 @@ final class FieldDifferences
         $best = null;
         $most = self::ALIKE;
         foreach ($lines as $index => $other) {
-            similar_text(substr($line, 4, 300), substr($other, 4, 300), $percent);
+            similar_text(self::textOf($line), self::textOf($other), $percent);
             if ($percent > $most || 1 === \count($lines) && str_starts_with($line, '00')) {
                 $best = $index;
                 $most = $percent;
@@ -80,6 +80,18 @@ final class FieldDifferences
         }
 
         return $best;
+    }
+
+    /** Without tag and indicators, which fields of one tag have in common anyway. */
+    private static function textOf(string $line): string
+    {
+        return substr($line, ControlField::isTag(substr($line, 0, 3)) ? 4 : 7, 300);
+    }
+
+    /** The lengths of the exchange form say nothing about the record. */
+    private static function withoutLengths(string $leader): string
+    {
+        return substr_replace(substr_replace($leader, '00000', 0, 5), '00000', 12, 5);
     }
 
     /** @return array<array-key, list<string>> */
