@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { changeSubfield, retag, takeHeading } from './edits';
-import { CodedHelper } from './CodedHelper';
+import { CodedPositions } from './CodedPositions';
 import { HeadingInput } from './HeadingInput';
 import { type EditField, readField } from './marcText';
 import type { Definitions } from './useDefinitions';
@@ -136,7 +136,7 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
             onChange={(event) => setValue(event.target.value)}
           />
         )}
-        {helps ? <CodedHelper field={field} leader={leader} definitions={definitions} onChange={setValue} /> : null}
+        {helps ? <CodedPositions field={field} leader={leader} definitions={definitions} onChange={setValue} /> : null}
         {remarks.map((sentence) => (
           <p key={sentence} className="remark">
             {sentence}

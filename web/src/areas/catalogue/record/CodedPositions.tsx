@@ -11,7 +11,7 @@ interface Props {
 }
 
 /** Each position of a coded field by its name, with the values that may stand there. */
-export function CodedHelper({ field, leader, definitions, onChange }: Props) {
+export function CodedPositions({ field, leader, definitions, onChange }: Props) {
   const { t } = useTranslation();
   const text = field.value ?? '';
   const positions = definitions.positions(field.tag, text, leader);
