@@ -105,6 +105,28 @@ final class RecordDeskJobTest extends BrowserTestCase
         $this->until(fn (): bool => true === $this->page->executeScript('return document.querySelector("input[aria-label^=\"008\"]").value[33] === "1"'), 'fiction stands at 33');
     }
 
+    public function testAHeadingIsChangedEverywhereAndTakenBack(): void
+    {
+        $this->signIn('cataloguer', __FUNCTION__);
+        $count = (int) $this->house->one("SELECT COUNT(*) FROM record_heading WHERE kind = 's' AND written LIKE '\$aStorms%'");
+        self::assertGreaterThan(1, $count);
+        $heading = $this->house->one("SELECT written FROM record_heading WHERE kind = 's' AND written LIKE '\$aStorms%' GROUP BY written ORDER BY COUNT(*) LIMIT 1");
+        $records = (int) $this->house->one("SELECT COUNT(*) FROM record_heading WHERE kind = 's' AND written = '{$heading}'");
+        $text = ltrim((string) preg_replace(['/\$a/', '/\$[vxyz]/'], [' ', ' · '], $heading));
+        $this->page->get($this->house->address.'/catalogue/headings?kind=s&q='.rawurlencode($text));
+        $this->see('.heading-list button', $text)->sendKeys(WebDriverKeys::ENTER);
+        $field = $this->see('#field-to');
+        self::assertSame($heading, $field->getAttribute('value'));
+        $field->sendKeys('$xObserved');
+        $this->page->findElement(WebDriverBy::xpath('//button[. = "Show what would change"]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.side-by-side mark', 'Observed');
+        $this->page->findElement(WebDriverBy::xpath('//button[starts-with(., "Change it in")]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.note', 'Changed in');
+        self::assertSame((string) $records, $this->house->one("SELECT COUNT(*) FROM record_heading WHERE written = '{$heading}\$xObserved'"));
+        $this->page->findElement(WebDriverBy::xpath('//button[. = "Take back"]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => (string) $records === $this->house->one("SELECT COUNT(*) FROM record_heading WHERE written = '{$heading}'"), 'all are as they were');
+    }
+
     private function jump(string $tag): void
     {
         $this->alt('j');

@@ -14,6 +14,7 @@ const FilePage = lazy(() => import('./areas/catalogue/files/FilePage'));
 const RecordEditPage = lazy(() => import('./areas/catalogue/record/RecordEditPage'));
 const SourcesPage = lazy(() => import('./areas/catalogue/sources/SourcesPage'));
 const LabelsPage = lazy(() => import('./areas/catalogue/labels/LabelsPage'));
+const HeadingsPage = lazy(() => import('./areas/catalogue/headings/HeadingsPage'));
 const PatronsPage = lazy(() => import('./areas/patrons/PatronsPage'));
 const JournalPage = lazy(() => import('./areas/reports/JournalPage'));
 const HousePage = lazy(() => import('./areas/house/HousePage'));
@@ -34,6 +35,7 @@ export function App() {
         <Route path="/catalogue/new" element={<For me={me} permission="catalogue.edit" page={<RecordEditPage />} />} />
         <Route path="/catalogue/sources" element={<For me={me} permission="catalogue.edit" page={<SourcesPage />} />} />
         <Route path="/catalogue/labels" element={<For me={me} permission="items.edit" page={<LabelsPage />} />} />
+        <Route path="/catalogue/headings" element={<For me={me} permission="catalogue.view" page={<HeadingsPage />} />} />
         <Route path="/catalogue/:id/edit" element={<For me={me} permission="catalogue.edit" page={<RecordEditPage />} />} />
         <Route path="/catalogue/:id?" element={<For me={me} permission="catalogue.view" page={<CataloguePage />} />} />
         <Route path="/patrons/:id?" element={<For me={me} permission="patrons.view" page={<PatronsPage />} />} />

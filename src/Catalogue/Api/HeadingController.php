@@ -39,7 +39,7 @@ final class HeadingController
     #[Needs(Permission::ViewCatalogue)]
     public function around(Headings $headings, #[MapQueryParameter] string $kind = 's', #[MapQueryParameter] string $q = ''): array
     {
-        return $headings->around($kind, $q, 12, 24);
+        return $headings->around($kind, $q, 4, 32);
     }
 
     /** What changing a heading everywhere would change. */

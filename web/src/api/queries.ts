@@ -155,3 +155,9 @@ export const waitingLabels = queryOptions({ queryKey: ['waiting-labels'], queryF
 
 export const labelPreview = (query: { items: string; sheet: string; kind: 'spine' | 'code128' | 'code39'; first: number }) =>
   queryOptions({ queryKey: ['label-preview', query], queryFn: () => answered(api.GET('/api/label-preview', { params: { query } })) });
+
+export const headingsAround = (kind: string, q: string) =>
+  queryOptions({
+    queryKey: ['headings', 'around', kind, q],
+    queryFn: () => answered(api.GET('/api/headings/around', { params: { query: { kind, q } } })),
+  });
