@@ -32,28 +32,4 @@ enum ExportFormat: string
             self::Ris => new RisWriter(),
         };
     }
-
-    public function mediaType(): string
-    {
-        return match ($this) {
-            self::Marc => 'application/marc',
-            self::MarcXml => 'application/marcxml+xml',
-            self::Json => 'application/json',
-            self::DublinCore => 'application/xml',
-            self::Mods => 'application/mods+xml',
-            self::Ris => 'application/x-research-info-systems',
-        };
-    }
-
-    public function fileName(string $name): string
-    {
-        return $name.match ($this) {
-            self::Marc => '.mrc',
-            self::MarcXml => '.xml',
-            self::Json => '.json',
-            self::DublinCore => '-dc.xml',
-            self::Mods => '-mods.xml',
-            self::Ris => '.ris',
-        };
-    }
 }

@@ -6,6 +6,7 @@ namespace TinLantern\Journal;
 
 use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
 use Symfony\Contracts\Service\ServiceProviderInterface;
+use TinLantern\Platform\ActId;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Database\Transaction;
 use TinLantern\Platform\Problem\Conflict;
@@ -25,7 +26,7 @@ final readonly class TakeBack
     ) {
     }
 
-    public function __invoke(int $entryId, TakeBackRequest $request, Actor $actor): TakenBackView
+    public function __invoke(int $entryId, ActId $request, Actor $actor): TakenBackView
     {
         return $this->transaction->once($request->id, (object) ['entry' => $entryId], TakenBackView::class, function () use ($entryId, $actor): TakenBackView {
             $entry = $this->journal->entry($entryId) ?? throw NotFound::of('journal entry', $entryId);

@@ -20,6 +20,7 @@ use TinLantern\Catalogue\Intake\IntakeRecordListView;
 use TinLantern\Catalogue\Intake\IntakeRecordPage;
 use TinLantern\Catalogue\Intake\IntakeRecordQuery;
 use TinLantern\Catalogue\Intake\IntakeRecordView;
+use TinLantern\Catalogue\Intake\Intakes;
 use TinLantern\Catalogue\Intake\IntakeView;
 use TinLantern\Catalogue\Intake\ReceiveFile;
 use TinLantern\Catalogue\Intake\RecordChoice;
@@ -112,16 +113,16 @@ final class IntakeController
     /** The broken records of a file, as they came. */
     #[Route('/api/intakes/{id}/broken-records', requirements: ['id' => '\d{1,9}'], methods: 'GET')]
     #[Needs(Permission::TakeInFiles)]
-    public function broken(int $id, IntakePage $page, BrokenRecords $broken): StreamedResponse
+    public function broken(int $id, Intakes $intakes, BrokenRecords $broken): StreamedResponse
     {
-        return FileDownload::of('broken-'.$page->of($id)->file, 'application/octet-stream', $broken->asTheyCame($id));
+        return FileDownload::of('broken-'.$intakes->get($id)->fileName, 'application/octet-stream', $broken->asTheyCame($id));
     }
 
     /** Why the broken records of a file could not be read, as CSV. */
     #[Route('/api/intakes/{id}/broken-reasons', requirements: ['id' => '\d{1,9}'], methods: 'GET')]
     #[Needs(Permission::TakeInFiles)]
-    public function reasons(int $id, IntakePage $page, BrokenRecords $broken): StreamedResponse
+    public function reasons(int $id, Intakes $intakes, BrokenRecords $broken): StreamedResponse
     {
-        return FileDownload::of('broken-'.$page->of($id)->file.'.csv', 'text/csv; charset=UTF-8', $broken->reasons($id));
+        return FileDownload::of('broken-'.$intakes->get($id)->fileName.'.csv', 'text/csv; charset=UTF-8', $broken->reasons($id));
     }
 }

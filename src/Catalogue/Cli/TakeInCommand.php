@@ -21,7 +21,6 @@ use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Catalogue\Matching\MatchRules;
 use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Core\Marc\TagPattern;
-use TinLantern\Core\Tabular\ColumnMapping;
 use TinLantern\House\HouseLists;
 use TinLantern\Platform\Cli\ConsoleActor;
 use TinLantern\Platform\Json;
@@ -61,7 +60,7 @@ final readonly class TakeInCommand
                 self::tags($keep),
                 self::columns($columns),
             );
-            $report = ($this->takeIn)(RecordFile::open($file, null, null === $options->columns ? null : ColumnMapping::of($options->columns)), $options, ($this->actor)(), $json ? null : static function (string $what, int $done) use ($io): void {
+            $report = ($this->takeIn)(RecordFile::open($file, null, $options->columnMapping()), $options, ($this->actor)(), $json ? null : static function (string $what, int $done) use ($io): void {
                 $io->write(\sprintf("\r%d records %s ", $done, $what));
             }, $dryRun);
         } catch (NotARecordFile|\InvalidArgumentException $wrong) {

@@ -30,7 +30,7 @@ final readonly class CheckRecord
 
         return new RecordCheckView(
             null,
-            array_map(static fn (Remark $remark): RemarkView => new RemarkView($remark->field, $remark->tag, $remark->code, $remark->sentence), array_values($remarks)),
+            array_values($remarks),
             self::places($worksheet?->missing($record) ?? []),
             self::places($worksheet?->wanting($record) ?? []),
         );

@@ -9,7 +9,7 @@ use TinLantern\Core\Marc\Definition\SubfieldDefinition;
 
 final readonly class FieldDefinitionView
 {
-    /** @param list<SubfieldDefinitionView> $subfields */
+    /** @param list<SubfieldDefinition> $subfields */
     public function __construct(
         public string $tag,
         public string $name,
@@ -32,7 +32,7 @@ final readonly class FieldDefinitionView
             $field->name1,
             $field->indicators2,
             $field->name2,
-            array_map(static fn (SubfieldDefinition $subfield): SubfieldDefinitionView => new SubfieldDefinitionView($subfield->code, $subfield->name, $subfield->isRepeatable), array_values($field->subfields)),
+            array_values($field->subfields),
         );
     }
 }

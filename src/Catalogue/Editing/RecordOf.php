@@ -64,7 +64,7 @@ final readonly class RecordOf
     /** @return array<string, string> sentences by place */
     private function missing(MarcRecord $record, string $code): array
     {
-        $worksheet = '' === $code ? new Worksheet('', ['245$a'], []) : $this->worksheets->find($code) ?? throw new Invalid(['worksheet' => \sprintf('There is no worksheet "%s".', $code)]);
+        $worksheet = '' === $code ? new Worksheet(['245$a'], []) : $this->worksheets->find($code) ?? throw new Invalid(['worksheet' => \sprintf('There is no worksheet "%s".', $code)]);
         $sentences = [];
         foreach ($worksheet->missing($record) as $place) {
             $sentences[$place] = \sprintf('%s is required and is empty.', Worksheets::named($place));

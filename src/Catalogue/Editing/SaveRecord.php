@@ -8,6 +8,7 @@ use TinLantern\Catalogue\Derived;
 use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\Repository\Cause;
 use TinLantern\Catalogue\Repository\Records;
+use TinLantern\Catalogue\Repository\StoredRecord;
 use TinLantern\Core\Marc\ControlField;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
@@ -62,39 +63,47 @@ final readonly class SaveRecord
     public function change(int $id, RecordForm $form, Actor $actor): RecordTextView
     {
         return $this->transaction->once($form->id, (object) ['record' => $id, 'form' => $form], RecordTextView::class, function () use ($id, $form, $actor): RecordTextView {
-            $stored = $this->records->lock([$id])[$id] ?? throw NotFound::of('record', $id);
-            if ($form->version !== $stored->version) {
-                throw Conflict::stale('record', RecordTextView::of($stored));
-            }
+            $stored = $this->unchanged($id, $form->version);
             $marc = ($this->recordOf)($form);
             if ($this->isSame($marc, $stored->marc())) {
                 return RecordTextView::of($stored);
             }
-            $described = DescribedRecord::of($marc);
-            $this->records->change([$id => $described], $actor->name, Cause::from($form->cause));
-            $this->derived->follow([$id => $described], false);
             $this->drafts->forget($actor, $id);
-            $this->journal->tell($actor, 'record-changed', Subject::Record, $id, ['version' => $stored->version], ['version' => $stored->version + 1, 'title' => $described->brief->title]);
 
-            return $this->view($id);
+            return $this->next($stored, $marc, Cause::from($form->cause), $actor, []);
         });
     }
 
     public function returnTo(int $id, VersionChoice $choice, Actor $actor): RecordTextView
     {
         return $this->transaction->once($choice->id, (object) ['record' => $id, 'choice' => $choice], RecordTextView::class, function () use ($id, $choice, $actor): RecordTextView {
-            $stored = $this->records->lock([$id])[$id] ?? throw NotFound::of('record', $id);
-            if ($choice->version !== $stored->version) {
-                throw Conflict::stale('record', RecordTextView::of($stored));
-            }
+            $stored = $this->unchanged($id, $choice->version);
             $earlier = $this->records->version($id, $choice->to) ?? throw NotFound::of('version', $choice->to);
-            $described = DescribedRecord::of($earlier->marc());
-            $this->records->change([$id => $described], $actor->name, Cause::Returned);
-            $this->derived->follow([$id => $described], false);
-            $this->journal->tell($actor, 'record-changed', Subject::Record, $id, ['version' => $stored->version], ['version' => $stored->version + 1, 'title' => $described->brief->title, 'like' => $choice->to]);
 
-            return $this->view($id);
+            return $this->next($stored, $earlier->marc(), Cause::Returned, $actor, ['like' => $choice->to]);
         });
+    }
+
+    /** The record as it stands, if it is still the version that the change began from. */
+    private function unchanged(int $id, ?int $version): StoredRecord
+    {
+        $stored = $this->records->lock([$id])[$id] ?? throw NotFound::of('record', $id);
+        if ($version !== $stored->version) {
+            throw Conflict::stale('record', RecordTextView::of($stored));
+        }
+
+        return $stored;
+    }
+
+    /** @param array<string, mixed> $told what the journal is told besides version and title */
+    private function next(StoredRecord $stored, MarcRecord $marc, Cause $cause, Actor $actor, array $told): RecordTextView
+    {
+        $described = DescribedRecord::of($marc);
+        $this->records->change([$stored->id => $described], $actor->name, $cause);
+        $this->derived->follow([$stored->id => $described], false);
+        $this->journal->tell($actor, 'record-changed', Subject::Record, $stored->id, ['version' => $stored->version], ['version' => $stored->version + 1, 'title' => $described->brief->title] + $told);
+
+        return $this->view($stored->id);
     }
 
     private function view(int $id): RecordTextView

@@ -31,9 +31,8 @@ final readonly class Worksheets implements RuleKind
         if (null === $rule) {
             return null;
         }
-        $beginning = $rule->content['beginning'] ?? '';
 
-        return new Worksheet(\is_string($beginning) ? $beginning : '', self::places($rule->content['required'] ?? []), self::places($rule->content['recommended'] ?? []));
+        return new Worksheet(self::places($rule->content['required'] ?? []), self::places($rule->content['recommended'] ?? []));
     }
 
     public function problems(array $content): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
-use TinLantern\Core\Tabular\ColumnMapping;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Background\BackgroundTasks;
 use TinLantern\Platform\Database\Transaction;
@@ -65,7 +64,7 @@ final readonly class AskForWork
     {
         if ($intake->format->isSheet() && null !== $intake->path) {
             try {
-                RecordFile::open($intake->path, $intake->fileName, null === $options->columns ? null : ColumnMapping::of($options->columns))->mapping();
+                RecordFile::open($intake->path, $intake->fileName, $options->columnMapping())->mapping();
             } catch (NotARecordFile $wrong) {
                 throw new Invalid(['columns' => $wrong->getMessage()]);
             }

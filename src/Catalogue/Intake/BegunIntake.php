@@ -25,8 +25,6 @@ final readonly class BegunIntake
         public string $staffName,
         public FileFormat $format,
         public ?string $endedAt,
-        public ?string $takenBackAt,
-        public string $contentHash,
     ) {
     }
 

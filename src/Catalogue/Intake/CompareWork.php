@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
-use TinLantern\Core\Tabular\ColumnMapping;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Background\BackgroundWork;
 use TinLantern\Platform\Background\Progress;
@@ -28,8 +27,7 @@ final readonly class CompareWork implements BackgroundWork
     {
         $intake = $this->intakes->get($subjectId);
         if ($intake->is(IntakeState::Comparing)) {
-            $columns = $intake->options->columns;
-            $file = RecordFile::open($intake->path ?? throw NotFound::of('file of intake', $subjectId), $intake->fileName, null === $columns ? null : ColumnMapping::of($columns));
+            $file = RecordFile::open($intake->path ?? throw NotFound::of('file of intake', $subjectId), $intake->fileName, $intake->options->columnMapping());
             ($this->compare)($intake, $file, static fn (int $read) => $progress->tell($read));
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Intake;
 
 use TinLantern\Core\Marc\ItemMapping;
+use TinLantern\Core\Tabular\ColumnMapping;
 use TinLantern\Platform\Json;
 
 /**
@@ -45,6 +46,11 @@ final readonly class IntakeOptions
             'keptFields' => $this->keptFields,
             'columns' => $this->columns,
         ]);
+    }
+
+    public function columnMapping(): ?ColumnMapping
+    {
+        return null === $this->columns ? null : ColumnMapping::of($this->columns);
     }
 
     public static function read(string $written): self

@@ -89,13 +89,13 @@ final readonly class Intakes
 
     public function get(int $id): BegunIntake
     {
-        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string, format: string, ended_at: string|null, taken_back_at: string|null, content_hash: string}|false $row */
-        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name, format, ended_at, taken_back_at, content_hash FROM intake WHERE id = ?', [$id]);
+        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string, format: string, ended_at: string|null}|false $row */
+        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name, format, ended_at FROM intake WHERE id = ?', [$id]);
         if (false === $row) {
             throw NotFound::of('intake', $id);
         }
 
-        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name'], FileFormat::from($row['format']), $row['ended_at'], $row['taken_back_at'], $row['content_hash']);
+        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name'], FileFormat::from($row['format']), $row['ended_at']);
     }
 
     /**

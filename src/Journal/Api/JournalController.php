@@ -11,8 +11,8 @@ use TinLantern\Journal\JournalList;
 use TinLantern\Journal\JournalListView;
 use TinLantern\Journal\JournalQuery;
 use TinLantern\Journal\TakeBack;
-use TinLantern\Journal\TakeBackRequest;
 use TinLantern\Journal\TakenBackView;
+use TinLantern\Platform\ActId;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Api\SignedIn;
@@ -31,7 +31,7 @@ final class JournalController
     /** Take back an act; each kind of act needs its own permission. */
     #[Route('/api/journal-entries/{entry}/take-back', requirements: ['entry' => '\d{1,18}'], methods: 'POST')]
     #[SignedIn]
-    public function takeBack(int $entry, #[MapRequestPayload] TakeBackRequest $request, Actor $actor, TakeBack $takeBack): TakenBackView
+    public function takeBack(int $entry, #[MapRequestPayload] ActId $request, Actor $actor, TakeBack $takeBack): TakenBackView
     {
         return $takeBack($entry, $request, $actor);
     }

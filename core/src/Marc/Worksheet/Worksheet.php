@@ -5,28 +5,19 @@ declare(strict_types=1);
 namespace TinLantern\Core\Marc\Worksheet;
 
 use TinLantern\Core\Marc\DataField;
-use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
-use TinLantern\Core\Marc\Unreadable;
 
 /**
- * A set of fields for entering one kind of record: what it begins with, and what it must and should have.
+ * What a record that is entered on a worksheet must and should have.
  */
 final readonly class Worksheet
 {
     /**
-     * @param string       $beginning   the record it begins with, in the canonical text form; `{today}` stands for the day as YYMMDD
      * @param list<string> $required    as in `245$a` or `008`
      * @param list<string> $recommended the same
      */
-    public function __construct(public string $beginning, public array $required, public array $recommended)
+    public function __construct(public array $required, public array $recommended)
     {
-    }
-
-    /** @throws Unreadable */
-    public function begin(\DateTimeImmutable $today): MarcRecord
-    {
-        return LineText::parse(str_replace('{today}', $today->format('ymd'), $this->beginning));
     }
 
     /** @return list<string> what must be there and is not */
