@@ -86,7 +86,7 @@ final readonly class StandinCatalogue
             default => throw CqlProblem::unsupportedIndex($query->index),
         };
 
-        return [] === array_diff(SearchWords::inQuery($query->term), SearchWords::inText($text));
+        return [] === array_diff(SearchWords::inOrder($query->term), SearchWords::inText($text));
     }
 
     /** @return list<MarcRecord> made once and kept in a file */

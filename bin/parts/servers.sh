@@ -65,6 +65,15 @@ start_mariadb() {
 SQL
 }
 
+start_search() {
+  if [ "$TL_SEARCH" != sphinx ]; then release search; return 0; fi
+  mkdir -p "$TL_VAR/search"
+  fill_in search.conf
+  kept search || rm -f "$TL_RUN/search.sock"
+  keep search searchd --nodetach --config "$TL_RUN/search.conf"
+  wait_for "the search engine" search "test -S $TL_RUN/search.sock"
+}
+
 start_web() {
   fill_in php.ini; fill_in php-fpm.conf; fill_in fastcgi_params; fill_in nginx.conf
   kept fpm || rm -f "$TL_RUN/fpm.sock"
@@ -88,4 +97,4 @@ wait_for() {
   fail "$what did not start; $TL_VAR/log/$name.log says why. Nothing was left running."
 }
 
-stop_servers() { local name; for name in nginx worker fpm mariadb; do release "$name"; done; }
+stop_servers() { local name; for name in nginx worker fpm search mariadb; do release "$name"; done; }

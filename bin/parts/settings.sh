@@ -25,9 +25,17 @@ TL_ZONE=${TL_ZONE:-UTC}
 TL_RUN=$TL_VAR/run
 [ ${#TL_RUN} -le 90 ] || TL_RUN=/tmp/tin-lantern-$(id -u)-$(printf %s "$TL_VAR" | sha256sum | cut -c1-12)
 
+# The catalogue's words are looked up in the database, or in an outside engine; bin/start keeps what was chosen.
+TL_SEARCH=${TL_SEARCH:-$(cat "$TL_VAR/search-engine" 2>/dev/null || echo database)}
+case $TL_SEARCH in
+  database) TL_SEARCH_DSN= ;;
+  sphinx) TL_SEARCH_DSN="mysql:unix_socket=$TL_RUN/search.sock" ;;
+  *) fail "TL_SEARCH is \"$TL_SEARCH\". Give database or sphinx." ;;
+esac
+
 APP_ENV=${APP_ENV:-prod}
 TL_DB_NAME=${TL_DB_NAME:-tinlantern}
-export ROOT TL_PORT TL_DB_PORT TL_STANDIN_PORT TL_VAR TL_RUN TL_ZONE APP_ENV TL_DB_NAME
+export ROOT TL_PORT TL_DB_PORT TL_STANDIN_PORT TL_VAR TL_RUN TL_ZONE TL_SEARCH TL_SEARCH_DSN APP_ENV TL_DB_NAME
 
 # The secrets of this instance, made at its first start.
 if [ -r "$TL_VAR/secrets" ]; then . "$TL_VAR/secrets"; export TL_DB_PASSWORD APP_SECRET; fi

@@ -18,7 +18,7 @@ use TinLantern\Platform\Database\Transaction;
 final readonly class Derived
 {
     /** Goes up when something new is derived: what older versions have left is then made anew at the next start. */
-    private const VERSION = '2';
+    private const VERSION = '3';
 
     public function __construct(private Transaction $transaction, private Records $records, private RecordItems $items, private SearchIndex $index, private MatchKeys $keys, private Headings $headings, private Connection $connection)
     {
@@ -52,7 +52,7 @@ final readonly class Derived
     /** Is what is derived older than what this version derives? */
     public function isOutdated(): bool
     {
-        return self::VERSION !== $this->connection->fetchOne("SELECT value FROM house_state WHERE name = 'derived'");
+        return $this->version() !== $this->connection->fetchOne("SELECT value FROM house_state WHERE name = 'derived'");
     }
 
     /** @return int how many records there are */
@@ -69,18 +69,24 @@ final readonly class Derived
             });
             $count += \count($batch);
         }
-        $this->connection->executeStatement("REPLACE INTO house_state (name, value) VALUES ('derived', ?)", [self::VERSION]);
+        $this->connection->executeStatement("REPLACE INTO house_state (name, value) VALUES ('derived', ?)", [$this->version()]);
 
         return $count;
+    }
+
+    private function version(): string
+    {
+        return self::VERSION.' '.$this->index->name();
     }
 
     /** @param array<int, DescribedRecord> $records by id */
     private function documents(array $records): void
     {
         $held = $this->items->held(array_keys($records));
+        $addedOn = $this->records->addedOn(array_keys($records));
         $documents = [];
         foreach ($records as $id => $record) {
-            $documents[] = SearchDocument::of($id, $record->marc, $record->brief, $held[$id] ?? []);
+            $documents[] = SearchDocument::of($id, $record->marc, $record->brief, $held[$id] ?? [], $addedOn[$id]);
         }
         $this->index->put($documents);
     }

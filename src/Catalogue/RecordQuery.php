@@ -10,7 +10,7 @@ final readonly class RecordQuery
 {
     /**
      * @param string                $in     any, title, author, subject, isbn, callNumber, number or year
-     * @param array<string, string> $filter by `format`, `language`, `decade` and `branch` (its code)
+     * @param array<string, string> $filter by `format`, `language`, `decade`, `branch` (its code) and `added` (the first day, such as 2026-03-01)
      * @param string                $sort   relevance, title or newest
      */
     public function __construct(

@@ -6,6 +6,7 @@ namespace TinLantern\Catalogue;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use TinLantern\Catalogue\Search\DidYouMean;
 use TinLantern\Catalogue\Search\Facet;
 use TinLantern\Catalogue\Search\Narrowing;
 use TinLantern\Catalogue\Search\SearchExpression;
@@ -15,6 +16,7 @@ use TinLantern\Catalogue\Search\SearchIndex;
 use TinLantern\Catalogue\Search\SearchOrder;
 use TinLantern\Catalogue\Search\SearchQuestion;
 use TinLantern\Catalogue\Search\Wanted;
+use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Cql\CqlProblem;
 use TinLantern\House\Branch;
 use TinLantern\House\HouseLists;
@@ -24,7 +26,9 @@ use TinLantern\House\HouseLists;
  */
 final readonly class SearchRecords
 {
-    public function __construct(private SearchIndex $index, private Connection $connection, private RecordItems $items, private HouseLists $lists)
+    private const AT_ONCE = 500;
+
+    public function __construct(private SearchIndex $index, private DidYouMean $didYouMean, private Connection $connection, private RecordItems $items, private HouseLists $lists)
     {
     }
 
@@ -35,15 +39,40 @@ final readonly class SearchRecords
         if (null === $wanted && '' !== trim($query->q)) {
             return new RecordListView([], 0, false, [], null);
         }
-        $hits = $this->index->find(new SearchQuestion(
-            $wanted,
-            $this->narrowing($query),
-            SearchOrder::from($query->sort),
-            $query->after,
-            $query->limit,
-        ));
+        $hits = $this->index->find(new SearchQuestion($wanted, $this->narrowing($query), SearchOrder::from($query->sort), $query->after, $query->limit));
+        $meant = 0 === $hits->total && null !== $wanted && !$isPrefix ? $this->meant($query, $field) : null;
 
-        return new RecordListView($this->lines($hits->recordIds), $hits->total, $hits->isAbout, $this->facets($hits), $hits->after);
+        return new RecordListView($this->lines($hits->recordIds), $hits->total, $hits->isAbout, $this->facets($hits), $hits->after, $meant);
+    }
+
+    /**
+     * The ids of all hits, in their order, a page at a time.
+     *
+     * @return \Generator<int, list<int>>
+     */
+    public function ids(RecordQuery $query): \Generator
+    {
+        $wanted = $this->wanted($query->q, SearchField::from($query->in), false);
+        if (null === $wanted && '' !== trim($query->q)) {
+            return;
+        }
+        $after = null;
+        do {
+            $hits = $this->index->find(new SearchQuestion($wanted, $this->narrowing($query), SearchOrder::from($query->sort), $after, self::AT_ONCE, false));
+            yield $hits->recordIds;
+            $after = $hits->after;
+        } while (null !== $after);
+    }
+
+    /** Words that would find something, when those that were typed find nothing. */
+    private function meant(RecordQuery $query, SearchField $field): ?string
+    {
+        if (!\in_array($field, [SearchField::Any, SearchField::Title, SearchField::Author, SearchField::Subject], true) || Wanted::isQuery($query->q)) {
+            return null;
+        }
+        $meant = ($this->didYouMean)($query->q, $field);
+
+        return null !== $meant && $this->index->find(new SearchQuestion(Wanted::ofWords($meant, $field), $this->narrowing($query), SearchOrder::Relevance, null, 1))->total > 0 ? $meant : null;
     }
 
     /** Booleans and names of indexes are for those who write them; whatever is no query is words. */
@@ -70,6 +99,7 @@ final readonly class SearchRecords
             $query->filter['language'] ?? null,
             null === $decade ? null : (int) $decade,
             null === $branch ? null : $this->lists->branch($branch)->id ?? 0,
+            Day::tryFrom($query->filter['added'] ?? ''),
         );
     }
 

@@ -12,6 +12,7 @@ use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Uid\Uuid;
 use TinLantern\Access\AddStaff;
 use TinLantern\Access\Role;
+use TinLantern\Catalogue\Search\SphinxConnection;
 use TinLantern\House\HouseDefinition;
 use TinLantern\House\SetUpHouse;
 
@@ -205,6 +206,9 @@ abstract class AppTestCase extends WebTestCase
             $connection->executeStatement("DELETE FROM {$table}");
         }
         $connection->executeStatement('SET foreign_key_checks = 1');
+        if ('' !== getenv('TL_SEARCH_DSN') && false !== getenv('TL_SEARCH_DSN')) {
+            self::service(SphinxConnection::class)->execute('TRUNCATE RTINDEX records');
+        }
     }
 
     /** @return array<string, mixed> */

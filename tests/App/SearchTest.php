@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
 use TinLantern\Catalogue\Intake\RecordFile;
@@ -16,6 +17,7 @@ use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Platform\Cli\ConsoleActor;
 
+#[Group('search')]
 final class SearchTest extends AppTestCase
 {
     private static int $barcodes = 30000;
@@ -48,6 +50,22 @@ final class SearchTest extends AppTestCase
         yield 'two characters' => ['q=%E6%B5%B7%E5%9C%96', ['航海圖志']];
         yield 'words of different titles' => ['q=skellin+lanterns', []];
         yield 'an engine\'s syntax is nothing special' => ['q=%2Btides+-skellin+%22*', ['Tides of Skellin']];
+        yield 'words one after the other' => ['q=%22tides+of+skellin%22', ['Tides of Skellin']];
+        yield 'words in another order' => ['q=%22skellin+tides%22', []];
+        yield 'words one after the other, with curly marks' => ['q=%E2%80%9Ekeeper%27s+book%E2%80%9C', ["The keeper's book-boat"]];
+        yield 'no phrase reaches from one field into the next' => ['q=%22skellin+venn%22', []];
+        yield 'a phrase in the title' => ['q=%22for+two%22&in=title', ['Étude for two lanterns']];
+        yield 'a phrase in the wrong field' => ['q=%22flute+music%22&in=title', []];
+        yield 'a phrase and a word' => ['q=%22flute+music%22+lanterns', ['Étude for two lanterns']];
+        yield 'the beginning of a word' => ['q=skell*', ['Tides of Skellin']];
+        yield 'the beginning of a word, in a field' => ['q=lant*&in=title', ['Étude for two lanterns']];
+        yield 'common words alone' => ['q=the', ["The keeper's book-boat"]];
+        yield 'common words beside others' => ['q=with+skellin+the+from', ['Tides of Skellin']];
+        yield 'one or the other' => ['q=skellin+OR+flute&sort=title', ['Étude for two lanterns', 'Tides of Skellin']];
+        yield 'one without the other' => ['q=tides+NOT+skellin', ["The keeper's book-boat"]];
+        yield 'parentheses' => ['q=(skellin+OR+keeper)+AND+subject%3Dtides', ["The keeper's book-boat"]];
+        yield 'a phrase in a query' => ['q=title+adj+%22two+lanterns%22+AND+year%3D1998', ['Étude for two lanterns']];
+        yield 'a wrong order in a query' => ['q=title+adj+%22lanterns+two%22+AND+year%3D1998', []];
         yield 'punctuation only' => ['q=***', []];
         yield 'everything' => ['q=&sort=newest', ['Tides of Skellin', "The keeper's book-boat", 'Étude for two lanterns', '航海圖志']];
         yield 'narrowed to a format' => ['q=&filter[format]=score', ['Étude for two lanterns']];
@@ -64,6 +82,38 @@ final class SearchTest extends AppTestCase
         self::assertIsArray($found['records']);
         self::assertSame($titles, self::column($found['records'], 'title'));
         self::assertSame(\count($titles), $found['total']);
+    }
+
+    /** @return iterable<string, array{string, string|null}> */
+    public static function slips(): iterable
+    {
+        yield 'a letter left out' => ['q=skelin', 'skellin'];
+        yield 'one word of two' => ['q=tides+skelin', 'tides skellin'];
+        yield 'both words, each once' => ['q=tidse+skelin', 'tides skellin'];
+        yield 'in its field' => ['q=skelin&in=title', 'skellin'];
+        yield 'a word of another field' => ['q=skelin&in=author', null];
+        yield 'part of a hyphened word' => ['q=bok-boat', null];
+        yield 'diacritics do not matter' => ['q=%C3%A9tudee', 'etude'];
+        yield 'two slips in a word' => ['q=skxlxin', null];
+        yield 'known words that no record has together' => ['q=skellin+lanterns', null];
+        yield 'narrowed to where there is none' => ['q=skelin&filter[format]=score', null];
+        yield 'something found' => ['q=skellin', null];
+    }
+
+    #[DataProvider('slips')]
+    public function testWordsTypedWronglyOnceGiveWordsThatFindSomething(string $query, ?string $meant): void
+    {
+        self::assertSame($meant, $this->get('/api/records?'.$query)['didYouMean']);
+    }
+
+    public function testWhatIsNewIsAskedByTheDayItCame(): void
+    {
+        $this->itIs('2026-03-09 10:00');
+        $this->signIn('administrator');
+        $this->takeIn(self::book('Weather of Hollow Hill', 'Venn, Mara', 'Weather', 2026, 'eng', 'HOL', '551.6 VEN', barcode: 'W1'));
+        self::assertSame(['Weather of Hollow Hill'], self::column((array) $this->get('/api/records?filter[added]=2026-03-09')['records'], 'title'));
+        self::assertSame(5, $this->get('/api/records?filter[added]=2026-03-01')['total']);
+        self::assertSame(0, $this->get('/api/records?filter[added]=2026-03-10')['total']);
     }
 
     public function testFacetsCountAllHits(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\MarcXmlReader;
@@ -12,6 +13,7 @@ use TinLantern\Core\Marc\MarcXmlReader;
 /**
  * The own catalogue as other libraries see it: by SRU and by OAI-PMH, without a sign-in.
  */
+#[Group('search')]
 final class SharingTest extends AppTestCase
 {
     use FilesOfRecords;

@@ -8,7 +8,9 @@ use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 use TinLantern\Catalogue\ExportFormat;
 use TinLantern\Catalogue\ExportRecords;
-use TinLantern\Platform\Upkeep\NightlyUpkeep;
+use TinLantern\Platform\Upkeep\DoUpkeep;
+use TinLantern\Platform\Upkeep\ItIsTime;
+use TinLantern\Platform\Upkeep\Rhythm;
 
 final class UpkeepTest extends AppTestCase
 {
@@ -17,11 +19,11 @@ final class UpkeepTest extends AppTestCase
         $this->anItem();
         $this->itIs('2026-03-04 09:00');
         $this->signIn('desk');
-        self::service(NightlyUpkeep::class)();
+        self::service(DoUpkeep::class)(new ItIsTime(Rhythm::EachNight));
         self::assertSame(1, $this->rows('sign_in'), 'yesterday\'s is gone, today\'s is not');
         self::assertSame(1, $this->rows('act'));
         $this->itIs('2026-06-01 03:20');
-        self::service(NightlyUpkeep::class)();
+        self::service(DoUpkeep::class)(new ItIsTime(Rhythm::EachNight));
         self::assertSame([0, 0, 1], [$this->rows('sign_in'), $this->rows('act'), $this->rows('item')]);
     }
 

@@ -19,38 +19,54 @@ final class SearchWords
     private const COMMON = ['a', 'an', 'and', 'at', 'by', 'for', 'from', 'in', 'of', 'on', 'or', 'the', 'to', 'with'];
 
     /**
-     * The words to put into the index.
+     * The words to put into the index: those that stand there, and what hyphens and apostrophes divide, written together.
      *
      * @return list<string>
      */
     public static function inText(string $text): array
     {
+        return [...self::inOrder($text), ...self::joined($text)];
+    }
+
+    /**
+     * The words as they stand one after the other, common ones too: what a phrase is made of.
+     *
+     * @return list<string>
+     */
+    public static function inOrder(string $text): array
+    {
         $words = [];
         foreach (self::pieces($text) as $piece) {
-            $parts = explode(' ', $piece);
-            array_push($words, ...$parts);
-            if (\count($parts) > 1) {
-                $words[] = implode('', $parts);
-            }
+            array_push($words, ...explode(' ', $piece));
         }
 
         return self::finished($words);
     }
 
     /**
-     * The words to look for: all of them must be found. Very common words are left out where there are others.
+     * What hyphens and apostrophes divide, written together.
      *
      * @return list<string>
      */
-    public static function inQuery(string $query): array
+    public static function joined(string $text): array
     {
-        $words = [];
-        foreach (self::pieces($query) as $piece) {
-            array_push($words, ...explode(' ', $piece));
+        if (1 !== preg_match('/[\'\x80-\xFF-]/', $text)) {
+            return [];
         }
-        $telling = array_values(array_diff($words, self::COMMON));
+        $words = [];
+        foreach (self::pieces($text) as $piece) {
+            if (str_contains($piece, ' ')) {
+                $words[] = strtr($piece, [' ' => '']);
+            }
+        }
 
-        return array_values(array_unique(self::finished([] === $telling ? $words : $telling)));
+        return self::finished($words);
+    }
+
+    /** Is this one of the words that nearly every text has? */
+    public static function isCommon(string $word): bool
+    {
+        return \in_array(rtrim($word, '_'), self::COMMON, true);
     }
 
     /**

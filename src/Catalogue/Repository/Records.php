@@ -9,6 +9,8 @@ use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\RecordColumns;
+use TinLantern\Catalogue\Search\SearchIndex;
+use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Marc\BriefDescription;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
@@ -18,7 +20,7 @@ use TinLantern\Core\Marc\MarcRecord;
  */
 final readonly class Records
 {
-    public function __construct(private Connection $connection, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private ClockInterface $clock, private SearchIndex $index)
     {
     }
 
@@ -84,9 +86,8 @@ final readonly class Records
                 ['now' => $this->now(), 'by' => $by, 'cause' => $cause->value, 'into' => $mergedInto, 'ids' => $chunk],
                 ['ids' => ArrayParameterType::INTEGER],
             );
-            foreach (['DELETE FROM search_document WHERE record_id IN (:ids)', 'DELETE FROM record WHERE id IN (:ids)'] as $statement) {
-                $this->connection->executeStatement($statement, ['ids' => $chunk], ['ids' => ArrayParameterType::INTEGER]);
-            }
+            $this->index->remove($chunk);
+            $this->connection->executeStatement('DELETE FROM record WHERE id IN (:ids)', ['ids' => $chunk], ['ids' => ArrayParameterType::INTEGER]);
         }
     }
 
@@ -164,6 +165,19 @@ final readonly class Records
                 yield $records;
             }
         } while (\count($rows) === $batch);
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, Day> the days since when these records are in the catalogue
+     */
+    public function addedOn(array $ids): array
+    {
+        /** @var array<int, string> $days */
+        $days = $this->connection->fetchAllKeyValue('SELECT id, DATE(created_at) FROM record WHERE id IN (:ids)', ['ids' => $ids], ['ids' => ArrayParameterType::INTEGER]);
+
+        return array_map(Day::of(...), $days);
     }
 
     public function derive(int $id, BriefDescription $brief): void

@@ -39,7 +39,7 @@ final class FacetCount
         return $facets;
     }
 
-    private function count(string $name, string $value, int $hits): void
+    public function count(string $name, string $value, int $hits): void
     {
         if ('' !== $value) {
             $this->counts[$name][$value] = ($this->counts[$name][$value] ?? 0) + $hits;

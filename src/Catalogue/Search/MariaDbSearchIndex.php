@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Search;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 
 /**
@@ -15,6 +16,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
 {
     private const COUNTED = 20_000;
     private const SHORTEST_PREFIX = 4;
+    private const READ_FOR_WORDS = 500;
 
     public function __construct(private Connection $connection)
     {
@@ -35,13 +37,14 @@ final readonly class MariaDbSearchIndex implements SearchIndex
                     $document->language,
                     $document->decade,
                     implode(',', $document->branches),
+                    (string) $document->addedOn,
                 );
             }
             $this->connection->executeStatement(
-                'INSERT INTO search_document (record_id, words, title_key, year, format, language, decade, branches) VALUES '
-                .implode(',', array_fill(0, \count($chunk), '(?,?,?,?,?,?,?,?)'))
+                'INSERT INTO search_document (record_id, words, title_key, year, format, language, decade, branches, added_on) VALUES '
+                .implode(',', array_fill(0, \count($chunk), '(?,?,?,?,?,?,?,?,?)'))
                 .' ON DUPLICATE KEY UPDATE words = VALUES(words), title_key = VALUES(title_key), year = VALUES(year), format = VALUES(format),
-                   language = VALUES(language), decade = VALUES(decade), branches = VALUES(branches)',
+                   language = VALUES(language), decade = VALUES(decade), branches = VALUES(branches), added_on = VALUES(added_on)',
                 $values,
             );
         }
@@ -50,11 +53,43 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     public function find(SearchQuestion $question): SearchHits
     {
         [$condition, $values] = $this->condition($question);
-        $facets = $this->facets($condition, $values);
+        $facets = $question->withFacets ? $this->facets($condition, $values) : new FacetCount();
         $total = $facets->total;
         [$recordIds, $after] = $this->page($question, $condition, $values);
 
         return new SearchHits($recordIds, $total, $total >= self::COUNTED, $facets->list(), $after);
+    }
+
+    public function remove(array $recordIds): void
+    {
+        foreach (array_chunk($recordIds, 1000) as $chunk) {
+            $this->connection->executeStatement('DELETE FROM search_document WHERE record_id IN (:ids)', ['ids' => $chunk], ['ids' => ArrayParameterType::INTEGER]);
+        }
+    }
+
+    public function known(array $words): array
+    {
+        if ([] === $words) {
+            return [];
+        }
+        $counts = array_fill_keys($words, 0);
+        $texts = $this->connection->iterateColumn('SELECT words FROM search_document WHERE MATCH(words) AGAINST(:words IN BOOLEAN MODE) LIMIT '.self::READ_FOR_WORDS, ['words' => implode(' ', $words)]);
+        foreach ($texts as $text) {
+            foreach (array_unique(explode(' ', \is_string($text) ? $text : '')) as $word) {
+                if (isset($counts[$word])) {
+                    ++$counts[$word];
+                }
+            }
+        }
+        $counts = array_filter($counts, static fn (int $records): bool => $records > 0);
+        arsort($counts);
+
+        return array_map(strval(...), array_keys($counts));
+    }
+
+    public function name(): string
+    {
+        return 'database';
     }
 
     /** @return array{string, array<string, string|int>} a condition on search_document, and its values by name */
@@ -78,6 +113,11 @@ final readonly class MariaDbSearchIndex implements SearchIndex
             $values['branch'] = $narrowing->branchId;
         }
 
+        if (null !== $narrowing->addedSince) {
+            $conditions[] = 'added_on >= :addedSince';
+            $values['addedSince'] = (string) $narrowing->addedSince;
+        }
+
         return [[] === $conditions ? '1' : implode(' AND ', $conditions), $values];
     }
 
@@ -91,6 +131,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     {
         return match (true) {
             $wanted instanceof SearchTerm => self::word($wanted),
+            $wanted instanceof SearchPhrase => '"'.implode(' ', $wanted->words).'"',
             $wanted instanceof AllOf => '('.self::required($wanted).')',
             $wanted instanceof AnyOf => '('.implode(' ', array_map(self::part(...), $wanted->parts)).')',
             $wanted instanceof AndNot => '(+'.self::part($wanted->wanted).' -'.self::part($wanted->unwanted).')',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Search;
 
 use TinLantern\Catalogue\RecordColumns;
+use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\CallNumber\CallNumberWord;
 use TinLantern\Core\Marc\BriefDescription;
 use TinLantern\Core\Marc\DataField;
@@ -12,11 +13,13 @@ use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Search\SearchWords;
 
 /**
- * What a search index knows of one record with its items: its words (those of title, author and subject once more with a
- * mark of the field), numbers, and what it can be narrowed by.
+ * What a search index knows of one record with its items: its words in the order of the text (those of title, author and subject once
+ * more with a mark of the field), numbers, and what it can be narrowed by.
  */
 final readonly class SearchDocument
 {
+    /** Stands between fields, so that no phrase reaches from one into the next. Shorter than any word. */
+    public const BREAK = '__';
     /** Codes of subfields that hold links and codes, no words of the record. */
     private const LINKING = '0256789uw';
 
@@ -30,20 +33,14 @@ final readonly class SearchDocument
         public string $language,
         public ?int $decade,
         public array $branches,
+        public Day $addedOn,
     ) {
     }
 
     /** @param list<HeldItem> $items */
-    public static function of(int $recordId, MarcRecord $marc, BriefDescription $brief, array $items): self
+    public static function of(int $recordId, MarcRecord $marc, BriefDescription $brief, array $items, Day $addedOn): self
     {
-        $words = [];
-        foreach ($marc->fields as $field) {
-            if ($field instanceof DataField) {
-                self::collect($field, $words);
-            } elseif ('001' === $field->tag) {
-                array_push($words, ...SearchWords::inText($field->value));
-            }
-        }
+        [$texts, $words] = self::read($marc);
         foreach ($brief->isbns as $isbn) {
             $words[] = SearchField::Isbn->mark().$isbn;
         }
@@ -63,35 +60,53 @@ final readonly class SearchDocument
 
         return new self(
             $recordId,
-            implode(' ', array_unique($words)),
+            implode(' '.self::BREAK.' ', [...$texts, implode(' ', array_unique($words))]),
             RecordColumns::titleKey($brief),
             $brief->year,
             $brief->format->value,
             $brief->language,
             $brief->decade(),
             $branches,
+            $addedOn,
         );
     }
 
-    /** @param list<string> $words */
-    private static function collect(DataField $field, array &$words): void
+    /** @return array{list<string>, list<string>} the running words of each field, plain and marked; and single words */
+    private static function read(MarcRecord $marc): array
     {
-        $isCoded = $field->tag < '100' && !\in_array($field->tag, ['020', '022', '024', '028', '035', '050', '082'], true);
-        if ($isCoded || '852' === $field->tag || '876' === $field->tag) {
-            return;
-        }
-        $mark = SearchField::ofTag($field->tag)?->mark();
-        foreach ($field->subfields as $subfield) {
-            if (str_contains(self::LINKING, $subfield->code)) {
+        $plain = $marked = $single = [];
+        foreach ($marc->fields as $field) {
+            if ('001' === $field->tag && !$field instanceof DataField) {
+                array_push($single, ...SearchWords::inText($field->value));
+            }
+            if (!$field instanceof DataField || !self::isRead($field->tag)) {
                 continue;
             }
-            foreach (SearchWords::inText($subfield->value) as $word) {
-                $words[] = $word;
-                if (null !== $mark) {
-                    $words[] = $mark.$word;
+            $running = $joined = [];
+            foreach ($field->subfields as $subfield) {
+                if (!str_contains(self::LINKING, $subfield->code)) {
+                    array_push($running, ...SearchWords::inOrder($subfield->value));
+                    array_push($joined, ...SearchWords::joined($subfield->value));
                 }
             }
+            if ([] === $running) {
+                continue;
+            }
+            $plain[] = implode(' ', $running);
+            array_push($single, ...$joined);
+            $mark = SearchField::ofTag($field->tag)?->mark();
+            if (null !== $mark) {
+                $marked[] = $mark.implode(' '.$mark, $running);
+                array_push($single, ...array_map(static fn (string $word): string => $mark.$word, $joined));
+            }
         }
+
+        return [[...$plain, ...$marked], $single];
+    }
+
+    private static function isRead(string $tag): bool
+    {
+        return '852' !== $tag && '876' !== $tag && ($tag >= '100' || \in_array($tag, ['020', '022', '024', '028', '035', '050', '082'], true));
     }
 
     /** @return list<string> control numbers, and those of other sources with and without the source; ISSN */

@@ -10,8 +10,9 @@ namespace TinLantern\Catalogue\Search;
 final readonly class SearchQuestion
 {
     /**
-     * @param SearchExpression|null $wanted null for every record
-     * @param string|null           $after  cursor of the page before
+     * @param SearchExpression|null $wanted     null for every record
+     * @param string|null           $after      cursor of the page before
+     * @param bool                  $withFacets whether hits are counted; without, the total is 0
      */
     public function __construct(
         public ?SearchExpression $wanted,
@@ -19,6 +20,7 @@ final readonly class SearchQuestion
         public SearchOrder $order,
         public ?string $after,
         public int $limit,
+        public bool $withFacets = true,
     ) {
     }
 }

@@ -42,28 +42,53 @@ final class Wanted
         return self::ofQuery((new CqlParser())->parse($query));
     }
 
-    /** Words typed into one field: all of them; null when they hold nothing that could be found. */
+    /**
+     * Words typed into one field: all of them, those between quotation marks one after the other, a word with * as a beginning; null when
+     * they hold nothing that could be found.
+     */
     public static function ofWords(string $typed, SearchField $field, bool $isBeginning = false): ?SearchExpression
     {
         $isbn = \in_array($field, [SearchField::Any, SearchField::Isbn, SearchField::Number], true) ? Isbn::tryFrom($typed) : null;
-        $words = match (true) {
-            null !== $isbn => [SearchField::Isbn->mark().$isbn->thirteen],
-            SearchField::CallNumber === $field => array_filter([CallNumberWord::of($typed)], static fn (string $word): bool => '' !== $word),
-            SearchField::Number === $field => array_filter([SearchField::numberWord($typed)], static fn (string $word): bool => '' !== $word),
-            default => SearchWords::inQuery($typed),
+        $one = match (true) {
+            null !== $isbn => [new SearchTerm(SearchField::Isbn->mark().$isbn->thirteen)],
+            SearchField::CallNumber === $field => self::whole($field, CallNumberWord::of($typed), true),
+            SearchField::Number === $field => self::whole($field, SearchField::numberWord($typed), $isBeginning),
+            default => self::terms($typed, $field, $isBeginning),
         };
-        $terms = [];
-        $last = \count($words) - 1;
-        foreach (array_values($words) as $index => $word) {
-            $isWritten = null !== $isbn;
-            $terms[] = new SearchTerm($isWritten ? $word : $field->mark().$word, !$isWritten && $index === $last && ($isBeginning || SearchField::CallNumber === $field));
+
+        return match (\count($one)) {
+            0 => null,
+            1 => $one[0],
+            default => new AllOf($one),
+        };
+    }
+
+    /** @return list<SearchTerm> */
+    private static function whole(SearchField $field, string $word, bool $isBeginning): array
+    {
+        return '' === $word ? [] : [new SearchTerm($field->mark().$word, $isBeginning)];
+    }
+
+    /** @return list<SearchExpression> */
+    private static function terms(string $typed, SearchField $field, bool $isBeginning): array
+    {
+        $terms = $common = [];
+        preg_match_all('/"([^"]+)"|([^\s"]+)/u', strtr($typed, ['“' => '"', '”' => '"', '„' => '"', '«' => '"', '»' => '"']), $chunks, \PREG_SET_ORDER | \PREG_UNMATCHED_AS_NULL);
+        foreach ($chunks as $index => $chunk) {
+            $words = SearchWords::inOrder($chunk[2] ?? $chunk[1] ?? '');
+            if (!isset($chunk[2]) && \count($words) > 1) {
+                $terms[] = new SearchPhrase(array_map(static fn (string $word): string => $field->mark().$word, $words));
+                continue;
+            }
+            $isLast = $isBeginning && $index === \count($chunks) - 1;
+            foreach ($words as $at => $word) {
+                $isBegun = $at === \count($words) - 1 && ($isLast || str_ends_with((string) $chunk[0], '*'));
+                $term = new SearchTerm($field->mark().$word, $isBegun);
+                SearchWords::isCommon($word) && !$isBegun ? $common[$term->word] = $term : $terms[$term->word.($isBegun ? '*' : '')] = $term;
+            }
         }
 
-        return match (\count($terms)) {
-            0 => null,
-            1 => $terms[0],
-            default => new AllOf($terms),
-        };
+        return array_values([] === $terms ? $common : $terms);
     }
 
     private static function ofQuery(Query $query): ?SearchExpression
@@ -93,9 +118,11 @@ final class Wanted
         if (!\in_array($clause->relation, ['=', '==', 'scr', 'all', 'any', 'adj', 'exact'], true)) {
             throw CqlProblem::unsupportedRelation($clause->relation);
         }
-        $isBeginning = str_ends_with($clause->term, '*') && !str_ends_with($clause->term, '\\*');
+        if (\in_array($clause->relation, ['adj', '==', 'exact'], true)) {
+            return self::ofWords('"'.strtr($clause->term, ['"' => ' ']).'"', $field);
+        }
         if ('any' !== $clause->relation) {
-            return self::ofWords($clause->term, $field, $isBeginning);
+            return self::ofWords(strtr($clause->term, ['"' => ' ']), $field);
         }
         $parts = [];
         foreach (explode(' ', trim(preg_replace('/\s+/u', ' ', $clause->term) ?? '')) as $word) {

@@ -22,6 +22,8 @@ final class Transaction
     private const DEADLOCK = 1213;
 
     private ?string $running = null;
+    /** @var list<\Closure(): void> */
+    private array $afterwards = [];
 
     public function __construct(
         private readonly ManagerRegistry $registry,
@@ -45,6 +47,23 @@ final class Transaction
         if ($this->connection->isTransactionActive()) {
             return $act();
         }
+        $result = $this->attempts($act);
+        foreach (array_splice($this->afterwards, 0) as $next) {
+            $next();
+        }
+
+        return $result;
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $act
+     *
+     * @return T
+     */
+    private function attempts(\Closure $act): mixed
+    {
         for ($try = 1;; ++$try) {
             try {
                 return $this->attempt($act);
@@ -58,6 +77,17 @@ final class Transaction
                 }
             }
         }
+    }
+
+    /**
+     * Runs $next after the transaction that is running now, when it was committed; at once when there is none. What $next does is no part of
+     * the act: it must not fail it.
+     *
+     * @param \Closure(): void $next
+     */
+    public function afterwards(\Closure $next): void
+    {
+        $this->connection->isTransactionActive() ? $this->afterwards[] = $next : $next();
     }
 
     /**
@@ -125,6 +155,7 @@ final class Transaction
     /** Nothing of a failed attempt may stay in memory: what was read then is not what the database holds. */
     private function forget(): void
     {
+        $this->afterwards = [];
         try {
             if ($this->connection->isTransactionActive()) {
                 $this->connection->rollBack();

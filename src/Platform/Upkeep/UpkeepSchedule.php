@@ -25,6 +25,6 @@ final readonly class UpkeepSchedule implements ScheduleProviderInterface
         return (new Schedule())
             ->stateful($this->cache)
             ->processOnlyLastMissedRun(true)
-            ->with(RecurringMessage::cron('20 3 * * *', new Nightly()));
+            ->with(...array_map(static fn (Rhythm $rhythm): RecurringMessage => RecurringMessage::cron($rhythm->cron(), new ItIsTime($rhythm)), Rhythm::cases()));
     }
 }
