@@ -16,6 +16,7 @@ use TinLantern\Core\Lending\ItemStatus;
 use TinLantern\Core\Marc\ItemFields;
 use TinLantern\Core\Marc\ItemStatement;
 use TinLantern\House\HouseLists;
+use TinLantern\Platform\Database\BulkInsert;
 
 /**
  * The holdings as the catalogue asks for them: many records at once, with few statements.
@@ -185,13 +186,11 @@ final readonly class HeldItems implements RecordItems
     /** @param list<list<string|int|null>> $rows */
     private function insert(array $rows): void
     {
-        foreach (array_chunk($rows, 1000) as $chunk) {
-            $this->connection->executeStatement(
-                'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, statement, intake_id) VALUES '
-                .implode(',', array_fill(0, \count($chunk), '('.implode(',', array_fill(0, 17, '?')).')')),
-                array_merge(...$chunk),
-            );
-        }
+        BulkInsert::run(
+            $this->connection,
+            'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, statement, intake_id)',
+            $rows,
+        );
     }
 
     /** @param array{barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string} $row */

@@ -8,6 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use TinLantern\Core\Marc\Heading;
 use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Platform\Database\BulkInsert;
 
 /**
  * The headings of all records, derived from them: what is offered while somebody types one, and gone through when browsing.
@@ -24,17 +25,15 @@ final readonly class Headings
         if (!$areNew && [] !== $records) {
             $this->connection->executeStatement('DELETE FROM record_heading WHERE record_id IN (:ids)', ['ids' => array_keys($records)], ['ids' => ArrayParameterType::INTEGER]);
         }
-        $values = [];
+        $rows = [];
         foreach ($records as $id => $record) {
             foreach (Heading::allOf($record) as $heading) {
                 if ('' !== $heading->sortKey && mb_strlen($heading->written) <= 300) {
-                    array_push($values, $heading->kind, $heading->sortKey, $id, $heading->written);
+                    $rows[] = [$heading->kind, $heading->sortKey, $id, $heading->written];
                 }
             }
         }
-        foreach (array_chunk($values, 4000) as $chunk) {
-            $this->connection->executeStatement('INSERT INTO record_heading (kind, sort_key, record_id, written) VALUES '.implode(',', array_fill(0, intdiv(\count($chunk), 4), '(?,?,?,?)')), $chunk);
-        }
+        BulkInsert::run($this->connection, 'INSERT INTO record_heading (kind, sort_key, record_id, written)', $rows);
     }
 
     /** @return list<HeadingView> the headings that begin with what was typed, with how many records have each */

@@ -9,6 +9,7 @@ use Doctrine\DBAL\Connection;
 use TinLantern\Catalogue\Matching\MatchKeys;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Matching\MatchFacts;
+use TinLantern\Platform\Database\BulkInsert;
 
 /**
  * The records of files as they were compared, kept until they are taken in and taken back.
@@ -25,10 +26,9 @@ final readonly class ComparedRecords
     /** @param list<ComparedRecord> $records */
     public function keep(int $intakeId, array $records): void
     {
-        $values = [];
+        $rows = [];
         foreach ($records as $record) {
-            array_push(
-                $values,
+            $rows[] = [
                 $intakeId,
                 $record->place,
                 $record->kind->value,
@@ -40,26 +40,19 @@ final readonly class ComparedRecords
                 $record->match?->on->value,
                 $record->match?->likeness->score,
                 $record->sameAs,
-            );
+            ];
         }
-        if ([] !== $values) {
-            $this->connection->executeStatement(
-                'INSERT INTO intake_record ('.implode(',', self::COLUMNS).') VALUES '.implode(',', array_fill(0, \count($records), '('.implode(',', array_fill(0, \count(self::COLUMNS), '?')).')')),
-                $values,
-            );
-        }
+        BulkInsert::run($this->connection, 'INSERT INTO intake_record ('.implode(',', self::COLUMNS).')', $rows);
     }
 
     /** @param array<string, int> $places of records that are new, by key */
     public function keepKeys(int $intakeId, array $places): void
     {
-        $values = [];
+        $rows = [];
         foreach ($places as $key => $place) {
-            array_push($values, $intakeId, (string) $key, $place);
+            $rows[] = [$intakeId, (string) $key, $place];
         }
-        foreach (array_chunk($values, 3000) as $chunk) {
-            $this->connection->executeStatement('INSERT IGNORE INTO intake_key (intake_id, value, place) VALUES '.implode(',', array_fill(0, intdiv(\count($chunk), 3), '(?,?,?)')), $chunk);
-        }
+        BulkInsert::run($this->connection, 'INSERT IGNORE INTO intake_key (intake_id, value, place)', $rows);
     }
 
     public function forgetKeys(int $intakeId): void

@@ -8,6 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use TinLantern\Core\Marc\ItemFields;
 use TinLantern\Core\Marc\LineText;
+use TinLantern\Platform\Database\BulkInsert;
 use TinLantern\Platform\Json;
 
 /**
@@ -68,16 +69,11 @@ final readonly class StagedRecords
     /** @param list<StagedRecord> $records */
     public function writeOutcomes(int $intakeId, array $records): void
     {
-        $values = [];
+        $rows = [];
         foreach ($records as $record) {
-            array_push($values, $intakeId, $record->place, $record->outcome->value, $record->recordId, $record->versionMade, [] === $record->told ? null : Json::encode($record->told));
+            $rows[] = [$intakeId, $record->place, $record->outcome->value, $record->recordId, $record->versionMade, [] === $record->told ? null : Json::encode($record->told)];
         }
-        if ([] !== $values) {
-            $this->connection->executeStatement(
-                'INSERT INTO intake_outcome (intake_id, place, outcome, record_id, version_made, told) VALUES '.implode(',', array_fill(0, \count($records), '(?,?,?,?,?,?)')),
-                $values,
-            );
-        }
+        BulkInsert::run($this->connection, 'INSERT INTO intake_outcome (intake_id, place, outcome, record_id, version_made, told)', $rows);
     }
 
     private static function outcome(ComparedKind $kind, ?string $choice, IntakeOptions $options): Outcome

@@ -10,6 +10,7 @@ use TinLantern\Core\Marc\BriefDescription;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Matching\MatchFacts;
+use TinLantern\Platform\Database\BulkInsert;
 
 /**
  * The keys by which records are known again, derived from the records.
@@ -32,15 +33,13 @@ final readonly class MatchKeys
         if (!$areNew && [] !== $facts) {
             $this->connection->executeStatement('DELETE FROM match_key WHERE record_id IN (:ids)', ['ids' => array_keys($facts)], ['ids' => ArrayParameterType::INTEGER]);
         }
-        $values = [];
+        $rows = [];
         foreach ($facts as $id => $ofRecord) {
             foreach (array_unique($ofRecord->keys()) as $key) {
-                array_push($values, $key, $id);
+                $rows[] = [$key, $id];
             }
         }
-        foreach (array_chunk($values, 4000) as $chunk) {
-            $this->connection->executeStatement('INSERT INTO match_key (value, record_id) VALUES '.implode(',', array_fill(0, intdiv(\count($chunk), 2), '(?,?)')), $chunk);
-        }
+        BulkInsert::run($this->connection, 'INSERT INTO match_key (value, record_id)', $rows);
     }
 
     /**

@@ -14,6 +14,7 @@ use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Marc\BriefDescription;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Platform\Database\BulkInsert;
 
 /**
  * The records: their MARC as lines of text, the columns derived from it, and what each was before it changed.
@@ -35,7 +36,7 @@ final readonly class Records
             return [];
         }
         $rows = array_map(fn (DescribedRecord $record): array => $this->row($record, $by, $cause) + ['intake_id' => $intakeId], $records);
-        $ids = $this->connection->fetchFirstColumn($this->insert($rows).' RETURNING id', array_merge(...array_map(array_values(...), $rows)));
+        $ids = $this->connection->fetchFirstColumn($this->insert($rows, 'RETURNING id'));
 
         return array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : throw new \LogicException('The database gave no id.'), $ids);
     }
@@ -67,8 +68,7 @@ final readonly class Records
         }
         $changing = array_diff(array_keys($rows[0]), ['id', 'created_at']);
         $this->connection->executeStatement(
-            $this->insert($rows).' ON DUPLICATE KEY UPDATE version = version + 1, '.implode(', ', array_map(static fn (string $column): string => "{$column} = VALUES({$column})", $changing)),
-            array_merge(...array_map(array_values(...), $rows)),
+            $this->insert($rows, 'ON DUPLICATE KEY UPDATE version = version + 1, '.implode(', ', array_map(static fn (string $column): string => "{$column} = VALUES({$column})", $changing))),
         );
     }
 
@@ -193,11 +193,9 @@ final readonly class Records
     }
 
     /** @param non-empty-list<array<string, string|int|null>> $rows */
-    private function insert(array $rows): string
+    private function insert(array $rows, string $after): string
     {
-        $marks = '('.implode(',', array_fill(0, \count($rows[0]), '?')).')';
-
-        return 'INSERT INTO record ('.implode(',', array_keys($rows[0])).') VALUES '.implode(',', array_fill(0, \count($rows), $marks));
+        return BulkInsert::sql($this->connection, 'INSERT INTO record ('.implode(',', array_keys($rows[0])).')', array_map(array_values(...), $rows), $after);
     }
 
     /**

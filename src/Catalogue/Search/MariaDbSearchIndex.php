@@ -6,6 +6,7 @@ namespace TinLantern\Catalogue\Search;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use TinLantern\Platform\Database\BulkInsert;
 
 /**
  * The search index in MariaDB itself: one FULLTEXT document per record. Good to about 200,000 records.
@@ -24,30 +25,23 @@ final readonly class MariaDbSearchIndex implements SearchIndex
 
     public function put(array $documents): void
     {
-        foreach (array_chunk($documents, 500) as $chunk) {
-            $values = [];
-            foreach ($chunk as $document) {
-                array_push(
-                    $values,
-                    $document->recordId,
-                    $document->words,
-                    $document->titleKey,
-                    $document->year,
-                    $document->format,
-                    $document->language,
-                    $document->decade,
-                    implode(',', $document->branches),
-                    (string) $document->addedOn,
-                );
-            }
-            $this->connection->executeStatement(
-                'INSERT INTO search_document (record_id, words, title_key, year, format, language, decade, branches, added_on) VALUES '
-                .implode(',', array_fill(0, \count($chunk), '(?,?,?,?,?,?,?,?,?)'))
-                .' ON DUPLICATE KEY UPDATE words = VALUES(words), title_key = VALUES(title_key), year = VALUES(year), format = VALUES(format),
-                   language = VALUES(language), decade = VALUES(decade), branches = VALUES(branches), added_on = VALUES(added_on)',
-                $values,
-            );
-        }
+        BulkInsert::run(
+            $this->connection,
+            'INSERT INTO search_document (record_id, words, title_key, year, format, language, decade, branches, added_on)',
+            array_map(static fn (SearchDocument $document): array => [
+                $document->recordId,
+                $document->words,
+                $document->titleKey,
+                $document->year,
+                $document->format,
+                $document->language,
+                $document->decade,
+                implode(',', $document->branches),
+                (string) $document->addedOn,
+            ], $documents),
+            'ON DUPLICATE KEY UPDATE words = VALUES(words), title_key = VALUES(title_key), year = VALUES(year), format = VALUES(format),
+             language = VALUES(language), decade = VALUES(decade), branches = VALUES(branches), added_on = VALUES(added_on)',
+        );
     }
 
     public function find(SearchQuestion $question): SearchHits

@@ -7,6 +7,7 @@ namespace TinLantern\Catalogue\Search;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Psr\Log\LoggerInterface;
+use TinLantern\Platform\Database\BulkInsert;
 use TinLantern\Platform\Database\Transaction;
 use TinLantern\Platform\Json;
 
@@ -64,13 +65,7 @@ final readonly class SearchOutbox
             return;
         }
         ksort($rows);
-        foreach (array_chunk($rows, self::AT_ONCE, true) as $chunk) {
-            $values = [];
-            foreach ($chunk as $id => $document) {
-                array_push($values, $id, $document);
-            }
-            $this->connection->executeStatement('REPLACE INTO search_outbox (record_id, document) VALUES '.implode(',', array_fill(0, \count($chunk), '(?,?)')), $values);
-        }
+        BulkInsert::run($this->connection, 'REPLACE INTO search_outbox (record_id, document)', array_map(null, array_keys($rows), array_values($rows)));
         $ids = array_keys($rows);
         $this->transaction->afterwards(function () use ($ids): void {
             try {
