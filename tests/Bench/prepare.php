@@ -52,7 +52,7 @@ $bare = $decoded / ((hrtime(true) - $begun) / 1e9);
 $begun = hrtime(true);
 $report = $bench->get(TakeInFile::class)(RecordFile::open($file), new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK')), $bench->get(ConsoleActor::class)());
 $rate = $report->added / ((hrtime(true) - $begun) / 1e9);
-printf("take-in, items and search documents included: %s records/s; only splitting and decoding: %s records/s; ratio %.1f\n", number_format($rate), number_format($bare), $bare / $rate);
+printf("compare and take in, items and search documents included: %s records/s, no more than %d MB; only splitting and decoding: %s records/s; ratio %.1f\n", number_format($rate), memory_get_peak_usage(true) >> 20, number_format($bare), $bare / $rate);
 unlink($file);
 
 echo "Adding patrons and loans ...\n";
