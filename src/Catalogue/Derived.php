@@ -40,12 +40,12 @@ final readonly class Derived
         $this->documents($records);
     }
 
-    /** After one of a record's items has changed. */
-    public function itemsChanged(int $recordId): void
+    /** After items of these records have changed, come or gone. */
+    public function itemsChanged(int ...$recordIds): void
     {
-        $marc = $this->records->marc($recordId);
-        if (null !== $marc) {
-            $this->documents([$recordId => DescribedRecord::of($marc)]);
+        $records = $this->records->several(array_values($recordIds));
+        if ([] !== $records) {
+            $this->documents(array_map(DescribedRecord::of(...), $records));
         }
     }
 

@@ -22,7 +22,7 @@ final readonly class RecordPage
 
     public function of(int $id): RecordView
     {
-        $marc = $this->records->marc($id) ?? throw NotFound::of('record', $id);
+        $marc = $this->records->marc($id) ?? throw $this->notThere($id);
         $brief = BriefDescription::of($marc);
 
         return new RecordView(
@@ -41,6 +41,17 @@ final readonly class RecordPage
             array_map(static fn (DataField $field): string => $field->joined('abcdt'), $marc->data('500', '504', '505', '508', '511', '520', '538', '546')),
             self::lines($marc),
         );
+    }
+
+    private function notThere(int $id): NotFound
+    {
+        $gone = $this->records->gone($id);
+
+        return match (true) {
+            null === $gone => NotFound::of('record', $id),
+            null === $gone->mergedInto => new NotFound('record-removed', \sprintf('Record %d was removed by %s on %s. It can be brought back from the journal.', $id, $gone->removedBy, substr($gone->removedAt, 0, 10))),
+            default => new NotFound('record-merged', \sprintf('Record %d was merged into record %d by %s on %s.', $id, $gone->mergedInto, $gone->removedBy, substr($gone->removedAt, 0, 10)), ['mergedInto' => $gone->mergedInto]),
+        };
     }
 
     private static function subject(DataField $field): string

@@ -37,11 +37,47 @@ final readonly class CopiesForm
         public ?string $price = null,
         public ?string $acquiredOn = null,
         public string $staffNote = '',
+        public string $material = '',
+        public string $volume = '',
+        public string $vendor = '',
+        public string $fund = '',
+        public int $pieces = 1,
+        public string $piecesNote = '',
+        public string $publicNote = '',
+        public string $checkInMessage = '',
+        public string $checkOutMessage = '',
+        public string $temporaryLocation = '',
+        public ?string $temporaryUntil = null,
     ) {
     }
 
     public function item(string $barcode, string $copy): ItemForm
     {
-        return new ItemForm($this->id, null, $barcode, $this->status, $this->branch, $this->location, $this->lendingClass, $this->prefix, $this->callNumber, $this->suffix, $copy, $this->price, $this->acquiredOn, $this->staffNote);
+        return new ItemForm(
+            id: $this->id,
+            barcode: $barcode,
+            status: $this->status,
+            branch: $this->branch,
+            location: $this->location,
+            lendingClass: $this->lendingClass,
+            prefix: $this->prefix,
+            callNumber: $this->callNumber,
+            suffix: $this->suffix,
+            copy: $copy,
+            price: $this->price,
+            acquiredOn: $this->acquiredOn,
+            staffNote: $this->staffNote,
+            material: $this->material,
+            volume: $this->volume,
+            vendor: $this->vendor,
+            fund: $this->fund,
+            piecesNote: $this->piecesNote,
+            publicNote: $this->publicNote,
+            checkInMessage: $this->checkInMessage,
+            checkOutMessage: $this->checkOutMessage,
+            pieces: $this->pieces,
+            temporaryLocation: $this->temporaryLocation,
+            temporaryUntil: $this->temporaryUntil,
+        );
     }
 }

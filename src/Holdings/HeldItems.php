@@ -15,6 +15,7 @@ use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Lending\ItemStatus;
 use TinLantern\Core\Marc\ItemFields;
 use TinLantern\Core\Marc\ItemStatement;
+use TinLantern\Holdings\Entity\Particulars;
 use TinLantern\House\HouseLists;
 use TinLantern\Platform\Database\BulkInsert;
 
@@ -118,7 +119,7 @@ final readonly class HeldItems implements RecordItems
             ['ids' => array_keys($records)],
             ['ids' => ArrayParameterType::INTEGER],
         );
-        /** @var array{record_id: int, barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, statement: string|null} $row */
+        /** @var array{record_id: int, barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, volume: string, vendor: string, public_note: string, statement: string|null} $row */
         foreach ($rows as $row) {
             $states = StatedItem::stated($this->details($row), $this->lists);
             if (null === $row['statement']) {
@@ -179,6 +180,9 @@ final readonly class HeldItems implements RecordItems
             $details->priceMinor,
             $details->acquiredOn?->iso,
             $details->staffNote,
+            $details->particulars->volume,
+            $details->particulars->vendor,
+            $details->particulars->publicNote,
             StoredStatement::write($statement, StatedItem::stated($details, $this->lists)),
         ];
     }
@@ -188,12 +192,12 @@ final readonly class HeldItems implements RecordItems
     {
         BulkInsert::run(
             $this->connection,
-            'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, statement, intake_id)',
+            'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, volume, vendor, public_note, statement, intake_id)',
             $rows,
         );
     }
 
-    /** @param array{barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string} $row */
+    /** @param array{barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, volume: string, vendor: string, public_note: string} $row */
     private function details(array $row): ItemDetails
     {
         return new ItemDetails(
@@ -210,6 +214,7 @@ final readonly class HeldItems implements RecordItems
             $row['price_minor'],
             null === $row['acquired_on'] ? null : Day::of($row['acquired_on']),
             $row['staff_note'],
+            new Particulars(volume: $row['volume'], vendor: $row['vendor'], publicNote: $row['public_note']),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace TinLantern\Holdings;
 
 use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Lending\ItemStatus;
+use TinLantern\Holdings\Entity\Particulars;
 
 /**
  * Everything about an item that people enter, checked and looked up, with the shelf key that follows from it.
@@ -26,6 +27,9 @@ final readonly class ItemDetails
         public ?int $priceMinor,
         public ?Day $acquiredOn,
         public string $staffNote,
+        public Particulars $particulars = new Particulars(),
+        public ?int $temporaryLocationId = null,
+        public ?Day $temporaryUntil = null,
     ) {
     }
 
@@ -33,8 +37,8 @@ final readonly class ItemDetails
     public function told(): array
     {
         /** @var array<string, mixed> $all */
-        $all = get_object_vars($this);
-        unset($all['shelfKey']);
+        $all = get_object_vars($this) + get_object_vars($this->particulars);
+        unset($all['shelfKey'], $all['particulars']);
 
         return $all;
     }

@@ -27,6 +27,8 @@ final readonly class ItemDetailsOf
         $location = $this->lists->location($form->location);
         $class = $this->lists->lendingClass($form->lendingClass);
         $status = ItemStatus::tryFrom($form->status);
+        $temporary = $this->lists->location($form->temporaryLocation);
+        $until = null === $form->temporaryUntil ? null : Day::tryFrom($form->temporaryUntil);
         $price = null === $form->price || '' === trim($form->price) ? null : Money::tryFrom($form->price);
         $barcode = trim($form->barcode);
         $sentences = array_filter([
@@ -36,6 +38,12 @@ final readonly class ItemDetailsOf
             'status' => $this->statusProblem($status, $present, $form->status),
             'barcode' => $this->barcodeProblem($barcode, $itemId),
             'price' => null !== $form->price && '' !== trim($form->price) && null === $price ? \sprintf('"%s" is no price. Enter it as 12.50.', $form->price) : null,
+            'temporaryLocation' => match (true) {
+                '' !== $form->temporaryLocation && null === $temporary => \sprintf('There is no shelving location "%s". Choose one of the list.', $form->temporaryLocation),
+                null !== $until && null === $temporary => 'Choose where it stands until then, or leave out the day.',
+                default => null,
+            },
+            'temporaryUntil' => null !== $temporary && null === $until ? 'Say until when it stands there; the next day it falls back by itself.' : null,
         ], static fn (?string $sentence): bool => null !== $sentence);
         if ([] !== $sentences || null === $branch || null === $location || null === $class || null === $status) {
             throw new Invalid([] === $sentences ? ['branch' => 'Choose the branch.'] : $sentences);
@@ -55,6 +63,9 @@ final readonly class ItemDetailsOf
             $price?->minor,
             null === $form->acquiredOn ? null : Day::of($form->acquiredOn),
             trim($form->staffNote),
+            $form->particulars(),
+            $temporary?->id,
+            $until,
         );
     }
 

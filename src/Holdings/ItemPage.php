@@ -45,7 +45,7 @@ final readonly class ItemPage
     /** @return list<ItemView> */
     private function read(string $condition, int|string $value): array
     {
-        /** @var list<array{id: int, version: int, record_id: int, title: string, author: string, barcode: string, status: string, branch_id: int, at_branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, due_at: string|null}> $rows */
+        /** @var list<array{id: int, version: int, record_id: int, title: string, author: string, barcode: string, status: string, branch_id: int, at_branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, due_at: string|null, material: string, volume: string, vendor: string, fund: string, pieces_note: string, public_note: string, check_in_message: string, check_out_message: string, serial_number: string, pieces: int, temporary_location_id: int|null, temporary_until: string|null}> $rows */
         $rows = $this->connection->fetchAllAssociative(
             "SELECT i.*, r.title, r.author, l.due_at FROM item i JOIN record r ON r.id = i.record_id LEFT JOIN loan l ON l.open_item_id = i.id
              WHERE {$condition} ORDER BY i.branch_id, i.shelf_key, i.copy, i.id",
@@ -74,6 +74,19 @@ final readonly class ItemPage
             null === $row['acquired_on'] ? null : Day::of($row['acquired_on']),
             $row['staff_note'],
             null === $row['due_at'] ? null : (new \DateTimeImmutable($row['due_at']))->setTimezone($this->houseZone),
+            $row['material'],
+            $row['volume'],
+            $row['vendor'],
+            $row['fund'],
+            $row['pieces_note'],
+            $row['public_note'],
+            $row['check_in_message'],
+            $row['check_out_message'],
+            $row['serial_number'],
+            $row['pieces'],
+            null === $row['temporary_location_id'] ? '' : $this->lists->locations()[$row['temporary_location_id']]->code,
+            null === $row['temporary_location_id'] ? '' : $this->lists->locations()[$row['temporary_location_id']]->name,
+            null === $row['temporary_until'] ? null : Day::of($row['temporary_until']),
         ), $rows);
     }
 }

@@ -36,6 +36,19 @@ final readonly class ItemView
         public ?Day $acquiredOn,
         public string $staffNote,
         public ?\DateTimeImmutable $dueAt,
+        public string $material = '',
+        public string $volume = '',
+        public string $vendor = '',
+        public string $fund = '',
+        public string $piecesNote = '',
+        public string $publicNote = '',
+        public string $checkInMessage = '',
+        public string $checkOutMessage = '',
+        public string $serialNumber = '',
+        public int $pieces = 1,
+        public string $temporaryLocation = '',
+        public string $temporaryLocationName = '',
+        public ?Day $temporaryUntil = null,
     ) {
     }
 }

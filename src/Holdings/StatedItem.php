@@ -11,6 +11,7 @@ use TinLantern\Core\Lending\ItemStatus;
 use TinLantern\Core\Marc\ItemProperty;
 use TinLantern\Core\Marc\ItemStatement;
 use TinLantern\Core\Money\Money;
+use TinLantern\Holdings\Entity\Particulars;
 use TinLantern\House\HouseLists;
 
 /**
@@ -61,6 +62,11 @@ final readonly class StatedItem
             self::price($statement),
             self::acquiredOn($statement->value(ItemProperty::Acquired) ?? ''),
             self::cut($statement, ItemProperty::StaffNote, 2000),
+            new Particulars(
+                volume: self::cut($statement, ItemProperty::Volume, 60),
+                vendor: self::cut($statement, ItemProperty::Vendor, 120),
+                publicNote: self::cut($statement, ItemProperty::PublicNote, 2000),
+            ),
         ), $unknown);
     }
 
@@ -83,6 +89,9 @@ final readonly class StatedItem
             ItemProperty::Price->value => null === $item->priceMinor ? '' : (new Money($item->priceMinor))->written(),
             ItemProperty::Acquired->value => null === $item->acquiredOn ? '' : str_replace('-', '', $item->acquiredOn->iso),
             ItemProperty::StaffNote->value => $item->staffNote,
+            ItemProperty::PublicNote->value => $item->particulars->publicNote,
+            ItemProperty::Volume->value => $item->particulars->volume,
+            ItemProperty::Vendor->value => $item->particulars->vendor,
         ];
     }
 

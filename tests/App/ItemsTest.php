@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use TinLantern\Platform\Upkeep\DoUpkeep;
+use TinLantern\Platform\Upkeep\ItIsTime;
+use TinLantern\Platform\Upkeep\Rhythm;
 
 final class ItemsTest extends AppTestCase
 {
@@ -113,5 +116,83 @@ final class ItemsTest extends AppTestCase
         self::assertSame('range-used-up', $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id()] + $form, 409)['code']);
         self::assertSame(0, $this->rows('item'));
         $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'copies' => 9] + $form, 200);
+    }
+
+    public function testEverythingParticularToAPieceIsKept(): void
+    {
+        $more = [
+            'material' => 'Discs and booklet', 'volume' => 'v.2', 'vendor' => 'Halyard & Reed Music', 'fund' => 'Friends of the library', 'pieces' => 3, 'piecesNote' => '2 discs, 1 booklet',
+            'publicNote' => 'Signed by the composer', 'checkInMessage' => 'Look for scratches', 'checkOutMessage' => 'The case is fragile', 'serialNumber' => 'TX-0077',
+            'temporaryLocation' => 'NEWS', 'temporaryUntil' => '2026-04-14',
+        ];
+        $this->connection()->executeStatement("INSERT INTO shelving_location (code, name, collection_id) SELECT 'NEWS', 'New this month', id FROM collection LIMIT 1");
+        $item = $this->get('/api/items/'.$this->anItem('300000001', $more));
+        self::assertEquals($more, array_intersect_key($item, $more));
+        $entry = self::at($this->get('/api/journal-entries?filter[act]=item-added'), 'entries', 0, 'after');
+        self::assertIsArray($entry);
+        self::assertSame([3, 'TX-0077'], [$entry['pieces'], $entry['serialNumber']]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function faultsOfParticulars(): iterable
+    {
+        yield 'a temporary location without its end' => [['temporaryLocation' => 'ADULT'], 'temporaryUntil', 'Say until when'];
+        yield 'an end without a location' => [['temporaryUntil' => '2026-04-14'], 'temporaryLocation', 'Choose where it stands'];
+        yield 'a temporary location that is none' => [['temporaryLocation' => 'ATTIC', 'temporaryUntil' => '2026-04-14'], 'temporaryLocation', 'There is no shelving location "ATTIC"'];
+        yield 'no pieces' => [['pieces' => 0], 'pieces', 'from 1 to 999'];
+        yield 'a long message' => [['checkInMessage' => str_repeat('x', 301)], 'checkInMessage', 'at most 300'];
+    }
+
+    /** @param array<string, mixed> $fault */
+    #[DataProvider('faultsOfParticulars')]
+    public function testAFaultOfThemIsNamedAtItsField(array $fault, string $field, string $sentence): void
+    {
+        $violations = $this->send('POST', '/api/records/'.$this->aRecord().'/items', $fault + $this->itemForm('300000002'), 422)['violations'];
+        self::assertIsArray($violations);
+        self::assertSame([$field], self::column($violations, 'field'));
+        self::assertStringContainsString($sentence, implode(' ', array_filter(self::column($violations, 'sentence'), \is_string(...))));
+    }
+
+    public function testATemporaryLocationEndsByItselfOnTheDayAfter(): void
+    {
+        $item = $this->anItem('300000001', ['temporaryLocation' => 'ADULT', 'temporaryUntil' => '2026-03-10']);
+        $upkeep = self::service(DoUpkeep::class);
+        $this->itIs('2026-03-10 23:00');
+        $upkeep(new ItIsTime(Rhythm::EachMinute));
+        self::assertSame('2026-03-10', $this->connection()->fetchOne('SELECT temporary_until FROM item WHERE id = ?', [$item]));
+        $this->itIs('2026-03-11 00:01');
+        $upkeep(new ItIsTime(Rhythm::EachMinute));
+        $upkeep(new ItIsTime(Rhythm::EachMinute));
+        $this->signIn('administrator');
+        self::assertSame(['', null], [$this->get("/api/items/{$item}")['temporaryLocation'], $this->get("/api/items/{$item}")['temporaryUntil']]);
+        self::assertCount(1, (array) $this->get('/api/journal-entries?filter[act]=item-fell-back')['entries']);
+    }
+
+    public function testMovedItemsTakeTheirLoansAlongAndComeBack(): void
+    {
+        $item = $this->anItem();
+        $this->lend($this->aPatron(), '300000001');
+        $from = self::number($this->get("/api/items/{$item}"), 'recordId');
+        $to = $this->aRecord('Terns of Hollow Hill');
+        $act = ['id' => self::id(), 'items' => [$item]];
+        $moved = $this->send('POST', "/api/records/{$to}/moved-items", $act, 200);
+        self::assertSame($moved, $this->send('POST', "/api/records/{$to}/moved-items", $act, 200), 'sent twice, done once');
+        self::assertSame([1, 0], [$moved['count'], \count($this->get("/api/records/{$from}/items"))]);
+        self::assertSame('Terns of Hollow Hill', $this->get("/api/items/{$item}")['title']);
+        self::assertSame(1, $this->get('/api/records?in=callNumber&q=551.46')['total']);
+        self::assertSame($to, self::at($this->get('/api/records?in=callNumber&q=551.46'), 'records', 0, 'id'));
+
+        $this->send('POST', '/api/journal-entries/'.self::number($moved, 'journalEntry').'/take-back', ['id' => self::id()], 200);
+        self::assertSame($from, $this->get("/api/items/{$item}")['recordId']);
+        self::assertSame($from, self::at($this->get('/api/records?in=callNumber&q=551.46'), 'records', 0, 'id'));
+    }
+
+    public function testItemsThatWereMovedAgainAreNotMovedBack(): void
+    {
+        $item = $this->anItem();
+        $moved = $this->send('POST', '/api/records/'.$this->aRecord('Terns').'/moved-items', ['id' => self::id(), 'items' => [$item]], 200);
+        $this->send('POST', '/api/records/'.$this->aRecord('Gulls').'/moved-items', ['id' => self::id(), 'items' => [$item]], 200);
+        $refused = $this->send('POST', '/api/journal-entries/'.self::number($moved, 'journalEntry').'/take-back', ['id' => self::id()], 409);
+        self::assertSame('newer-in-the-way', $refused['code']);
     }
 }

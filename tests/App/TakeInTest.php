@@ -57,7 +57,7 @@ final class TakeInTest extends AppTestCase
         $item = $this->connection()->fetchOne("SELECT id FROM item WHERE barcode = '300000001'");
         self::assertIsInt($item);
         $view = $this->get('/api/items/'.$item);
-        $this->send('PUT', '/api/items/'.$item, ['version' => $view['version'], 'location' => 'CHILD', 'price' => '14.00', 'callNumber' => '551.46 VEN', 'copy' => '1', 'acquiredOn' => '2019-03-01'] + $this->itemForm('300000001'), 200);
+        $this->send('PUT', '/api/items/'.$item, ['version' => $view['version'], 'location' => 'CHILD', 'price' => '14.00', 'callNumber' => '551.46 VEN', 'copy' => '1', 'acquiredOn' => '2019-03-01', 'volume' => 'bound'] + $this->itemForm('300000001'), 200);
         $expected = str_replace(['cADULT', 'LAN', 'QUA', '12.50'], ['cCHILD', 'LAN', 'HOL', '14.00'], $this->iso(Records::tides()));
         $expected = preg_replace('/(?<=bHOL\x1Fc)CHILD/', 'ADULT', $expected);
         self::assertSame($expected, $this->export(ExportFormat::Marc, true));

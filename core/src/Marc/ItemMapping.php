@@ -32,7 +32,7 @@ final readonly class ItemMapping
             '852',
             ['branch' => 'b', 'location' => 'c', 'prefix' => 'k', 'callNumber' => 'hi', 'suffix' => 'm', 'barcode' => 'p', 'copy' => 't'],
             '876',
-            ['barcode' => 'p', 'price' => 'c', 'acquired' => 'd', 'lendingClass' => 'h', 'staffNote' => 'x'],
+            ['barcode' => 'p', 'price' => 'c', 'acquired' => 'd', 'lendingClass' => 'h', 'staffNote' => 'x', 'publicNote' => 'z', 'volume' => '3', 'vendor' => 'e'],
         );
     }
 

@@ -20,4 +20,7 @@ enum ItemProperty: string
     case Acquired = 'acquired';
     case LendingClass = 'lendingClass';
     case StaffNote = 'staffNote';
+    case PublicNote = 'publicNote';
+    case Volume = 'volume';
+    case Vendor = 'vendor';
 }

@@ -17,6 +17,8 @@ use TinLantern\Catalogue\Editing\RecordForm;
 use TinLantern\Catalogue\Editing\RecordOf;
 use TinLantern\Catalogue\Editing\RecordTextView;
 use TinLantern\Catalogue\Editing\RecordVersions;
+use TinLantern\Catalogue\Editing\RemovedRecordView;
+use TinLantern\Catalogue\Editing\RemoveRecord;
 use TinLantern\Catalogue\Editing\SaveRecord;
 use TinLantern\Catalogue\Editing\VersionChoice;
 use TinLantern\Catalogue\Editing\VersionView;
@@ -24,6 +26,7 @@ use TinLantern\Catalogue\FieldPairView;
 use TinLantern\Catalogue\Repository\Records;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\Unreadable;
+use TinLantern\Platform\ActId;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Permission;
@@ -46,6 +49,14 @@ final class EditingController
     public function change(int $id, #[MapRequestPayload] RecordForm $form, SaveRecord $save, Actor $actor): RecordTextView
     {
         return $save->change($id, $form, $actor);
+    }
+
+    /** Remove a record without items. It can be brought back by taking back its entry of the journal. */
+    #[Route('/api/records/{id}/removal', requirements: ['id' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::EditRecords)]
+    public function remove(int $id, #[MapRequestPayload] ActId $act, RemoveRecord $remove, Actor $actor): RemovedRecordView
+    {
+        return $remove($id, $act, $actor);
     }
 
     /** A record as it is edited. */

@@ -91,6 +91,30 @@ final readonly class Records
         }
     }
 
+    /** Brings a removed record back under its number, as it was. What is derived from it has to follow. */
+    public function bringBack(int $id, string $by, Cause $cause): ?DescribedRecord
+    {
+        /** @var array{version: int, marc: string, created_at: string}|false $removed */
+        $removed = $this->connection->fetchAssociative('SELECT version, marc, created_at FROM removed_record WHERE id = ? FOR UPDATE', [$id]);
+        if (false === $removed || $this->exists($id)) {
+            return null;
+        }
+        $described = DescribedRecord::of(LineText::parse($removed['marc']));
+        $this->connection->insert('record', ['id' => $id, 'version' => $removed['version'], 'created_at' => $removed['created_at']] + $this->row($described, $by, $cause));
+        $this->connection->delete('removed_record', ['id' => $id]);
+
+        return $described;
+    }
+
+    /** How a record that was here has gone; null when there never was one, or it is here. */
+    public function gone(int $id): ?GoneRecord
+    {
+        /** @var array{removed_at: string, removed_by: string, merged_into: int|null}|false $row */
+        $row = $this->connection->fetchAssociative('SELECT removed_at, removed_by, merged_into FROM removed_record WHERE id = ?', [$id]);
+
+        return false === $row ? null : new GoneRecord($row['removed_at'], $row['removed_by'], $row['merged_into']);
+    }
+
     public function marc(int $id): ?MarcRecord
     {
         $text = $this->connection->fetchOne('SELECT marc FROM record WHERE id = ?', [$id]);

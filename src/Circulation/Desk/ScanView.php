@@ -41,9 +41,14 @@ final readonly class ScanView
     ) {
     }
 
-    /** Does somebody have to do something with the item in their hand? */
+    /** Does somebody have to do something with the item in their hand, read a message about it or count its pieces? */
     public function needsHand(): bool
     {
-        return null !== $this->checkIn && NextStep::Shelve !== $this->checkIn->nextStep;
+        $comesIn = $this->checkIn;
+        if (null !== $comesIn) {
+            return NextStep::Shelve !== $comesIn->nextStep || '' !== $comesIn->item->checkInMessage || $comesIn->item->pieces > 1;
+        }
+
+        return ScanOutcome::Lent === $this->outcome && null !== $this->item && ('' !== $this->item->checkOutMessage || $this->item->pieces > 1);
     }
 }

@@ -111,7 +111,7 @@ final readonly class TakeScan
             );
         }
 
-        return $this->view($scan, 'item', ScanOutcome::Lent, loan: $loan, reasons: $loan->reasons, journalEntry: $loan->journalEntry);
+        return $this->view($scan, 'item', ScanOutcome::Lent, item: $item, loan: $loan, reasons: $loan->reasons, journalEntry: $loan->journalEntry);
     }
 
     private function renew(Scan $scan, ItemView $item, Actor $actor): LoanView

@@ -14,6 +14,12 @@ use TinLantern\Holdings\CopiesView;
 use TinLantern\Holdings\ItemForm;
 use TinLantern\Holdings\ItemPage;
 use TinLantern\Holdings\ItemView;
+use TinLantern\Holdings\MergedView;
+use TinLantern\Holdings\MergeForm;
+use TinLantern\Holdings\MergeRecords;
+use TinLantern\Holdings\MovedItems;
+use TinLantern\Holdings\MovedItemsView;
+use TinLantern\Holdings\MoveItems;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Permission;
@@ -46,6 +52,22 @@ final class ItemController
     public function addCopies(int $recordId, #[MapRequestPayload] CopiesForm $form, Actor $actor, AddCopies $add): CopiesView
     {
         return $add($recordId, $form, $actor);
+    }
+
+    /** Move items to this record; their loans and history go with them. */
+    #[Route('/api/records/{recordId}/moved-items', requirements: ['recordId' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::EditItems)]
+    public function move(int $recordId, #[MapRequestPayload] MovedItems $act, Actor $actor, MoveItems $move): MovedItemsView
+    {
+        return $move($recordId, $act, $actor);
+    }
+
+    /** Merge another record with this one: it gets the other's items and chosen fields, and the other goes. */
+    #[Route('/api/records/{recordId}/merge', requirements: ['recordId' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::EditRecords)]
+    public function merge(int $recordId, #[MapRequestPayload] MergeForm $form, Actor $actor, MergeRecords $merge): MergedView
+    {
+        return $merge($recordId, $form, $actor);
     }
 
     /** One item. */

@@ -51,6 +51,12 @@ class Item
     private string $staffNote = '';
     #[ORM\Column(type: Types::TEXT, length: 16_777_215, nullable: true)]
     private ?string $statement = null;
+    #[ORM\Embedded(class: Particulars::class, columnPrefix: false)]
+    private Particulars $particulars;
+    #[ORM\Column(nullable: true, options: ['unsigned' => true])]
+    private ?int $temporaryLocationId = null;
+    #[ORM\Column(type: 'day', nullable: true)]
+    private ?Day $temporaryUntil = null;
 
     private function __construct(
         #[ORM\Column(options: ['unsigned' => true])]
@@ -58,6 +64,7 @@ class Item
         #[ORM\Column(options: ['unsigned' => true])]
         private int $atBranchId,
     ) {
+        $this->particulars = new Particulars();
     }
 
     public static function onRecord(int $recordId, ItemDetails $details): self
@@ -86,6 +93,21 @@ class Item
         $this->priceMinor = $details->priceMinor;
         $this->acquiredOn = $details->acquiredOn;
         $this->staffNote = $details->staffNote;
+        $this->particulars = $details->particulars;
+        $this->temporaryLocationId = $details->temporaryLocationId;
+        $this->temporaryUntil = $details->temporaryUntil;
+    }
+
+    /** The time at its temporary location is over. */
+    public function fallBack(): void
+    {
+        $this->temporaryLocationId = null;
+        $this->temporaryUntil = null;
+    }
+
+    public function moveTo(int $recordId): void
+    {
+        $this->recordId = $recordId;
     }
 
     public function details(): ItemDetails
@@ -104,6 +126,9 @@ class Item
             $this->priceMinor,
             $this->acquiredOn,
             $this->staffNote,
+            $this->particulars,
+            $this->temporaryLocationId,
+            $this->temporaryUntil,
         );
     }
 

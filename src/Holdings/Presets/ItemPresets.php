@@ -11,7 +11,7 @@ use TinLantern\House\RuleBook\RuleKind;
  */
 final readonly class ItemPresets implements RuleKind
 {
-    private const FIELDS = ['status', 'branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'suffix', 'price', 'staffNote'];
+    private const FIELDS = ['status', 'branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'suffix', 'price', 'staffNote', 'material', 'volume', 'vendor', 'fund', 'pieces', 'piecesNote', 'publicNote', 'checkInMessage', 'checkOutMessage', 'temporaryLocation', 'temporaryUntil', 'temporaryWeeks'];
 
     public static function kind(): string
     {

@@ -6,9 +6,10 @@ namespace TinLantern\Platform\Problem;
 
 final class NotFound extends Problem
 {
-    public function __construct(string $code, string $sentence)
+    /** @param array<string, mixed> $members */
+    public function __construct(string $code, string $sentence, array $members = [])
     {
-        parent::__construct(404, 'Not found', $code, $sentence);
+        parent::__construct(404, 'Not found', $code, $sentence, $members);
     }
 
     public static function of(string $what, int|string $key): self
