@@ -3,11 +3,12 @@
 declare(strict_types=1);
 
 /*
- * The outside world, simulated: three catalogues that answer by SRU. One is quick, one is slow, one is sometimes down.
- * The path names the catalogue.
+ * The outside world, simulated: three catalogues that answer by SRU, of which one is quick, one is slow, one is
+ * sometimes down; and a label printer. The path names which.
  */
 
 use TinLantern\Core\Sru\SruVersion;
+use TinLantern\Standins\LabelPrinter;
 use TinLantern\Standins\StandinCatalogue;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -19,6 +20,19 @@ $catalogues = [
     '/skellin' => new StandinCatalogue('Skellin Observatory Library', 'skellin', 13, $directory),
 ];
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], \PHP_URL_PATH);
+if ('/printer' === $path) {
+    $printer = new LabelPrinter($directory.'/printer');
+    if ('POST' === $_SERVER['REQUEST_METHOD']) {
+        $printer->print((string) ($_SERVER['HTTP_X_JOB'] ?? bin2hex(random_bytes(8))), (string) file_get_contents('php://input'));
+        http_response_code(202);
+
+        return;
+    }
+    header('Content-Type: text/html; charset=UTF-8');
+    echo $printer->page();
+
+    return;
+}
 $catalogue = $catalogues[$path] ?? null;
 if (null === $catalogue) {
     http_response_code(404);

@@ -21,6 +21,28 @@ enum ExportFormat: string
     case Mods = 'mods';
     case Ris = 'ris';
 
+    public function mediaType(): string
+    {
+        return match ($this) {
+            self::Marc => 'application/marc',
+            self::MarcXml => 'application/marcxml+xml',
+            self::Json => 'application/json',
+            self::DublinCore, self::Mods => 'application/xml',
+            self::Ris => 'application/x-research-info-systems',
+        };
+    }
+
+    /** The ending of a file's name. */
+    public function ending(): string
+    {
+        return match ($this) {
+            self::Marc => 'mrc',
+            self::MarcXml, self::DublinCore, self::Mods => 'xml',
+            self::Json => 'json',
+            self::Ris => 'ris',
+        };
+    }
+
     public function writer(): RecordWriter
     {
         return match ($this) {

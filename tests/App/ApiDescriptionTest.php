@@ -30,6 +30,8 @@ final class ApiDescriptionTest extends AppTestCase
         $this->lend($patron, '300000001');
         $intake = $this->anIntake();
         $this->send('PUT', "/api/records/{$record}", ['id' => self::id(), 'version' => 1, 'text' => "LDR 00000nam a2200000 i 4500\n245 10 \$aTides of Farrow"], 200);
+        $this->send('POST', '/api/saved-searches', ['id' => self::id(), 'name' => 'Tides', 'question' => 'q=tides'], 200);
+        $this->send('POST', '/api/phrases', ['id' => self::id(), 'tag' => '500', 'text' => '$aWith a folded chart'], 200);
         $checked = 0;
         foreach ([
             '/api/me' => '/api/me', '/api/branches' => '/api/branches', '/api/house' => '/api/house', '/api/house-rules' => '/api/house-rules',
@@ -41,6 +43,7 @@ final class ApiDescriptionTest extends AppTestCase
             '/api/records/{id}/versions/{version}' => "/api/records/{$record}/versions/1", '/api/record-drafts/{recordId}' => '/api/record-drafts/0', '/api/headings' => '/api/headings?kind=n&q=v',
             '/api/headings/around' => '/api/headings/around?q=t', '/api/marc-definitions' => '/api/marc-definitions', '/api/intakes/{id}' => "/api/intakes/{$intake}",
             '/api/intakes/{id}/records' => "/api/intakes/{$intake}/records", '/api/intakes/{id}/records/{place}' => "/api/intakes/{$intake}/records/1",
+            '/api/saved-searches' => '/api/saved-searches', '/api/phrases' => '/api/phrases', '/api/shelf' => "/api/shelf?item={$item}", '/api/sharing' => '/api/sharing',
             '/api/lending-decisions' => "/api/lending-decisions?patron={$patron}&barcode=300000001",
         ] as $described => $path) {
             $this->assertDescribed($described, 'get', '200', $path);

@@ -17,6 +17,22 @@ final class EditingTest extends AppTestCase
         $this->signIn('cataloguer');
     }
 
+    public function testPhrasesAreKeptForOneselfOnceAndForgotten(): void
+    {
+        $this->signIn('cataloguer');
+        $form = ['tag' => '500', 'text' => '$aWith a folded chart at the end'];
+        $kept = $this->send('POST', '/api/phrases', ['id' => self::id()] + $form, 200);
+        self::assertSame($kept, $this->send('POST', '/api/phrases', ['id' => self::id()] + $form, 200), 'the same text is kept once');
+        self::assertSame(['$aWith a folded chart at the end'], self::column($this->get('/api/phrases'), 'text'));
+        $this->send('POST', '/api/phrases', ['id' => self::id(), 'tag' => '5', 'text' => ' '], 422);
+        $this->signIn('administrator');
+        self::assertSame([], $this->get('/api/phrases'), 'another person has phrases of their own');
+        $this->send('DELETE', '/api/phrases/'.self::number($kept, 'id'), null, 200);
+        $this->signIn('cataloguer');
+        self::assertCount(1, $this->get('/api/phrases'), 'and cannot forget those of somebody else');
+        self::assertSame([], $this->send('DELETE', '/api/phrases/'.self::number($kept, 'id'), null, 200));
+    }
+
     public function testANewRecordIsSavedWithoutEmptyFieldsAndFoundAtOnce(): void
     {
         $saved = $this->add(self::TIDES."\n500 ## \$a\$b \n264 #1 \$a\$bLamp & Anchor\$c");

@@ -76,4 +76,42 @@ final class LabelsTest extends AppTestCase
 
         return $pdf;
     }
+
+    public function testAPrinterGetsTheLabelsInItsPageLanguage(): void
+    {
+        $this->anItem();
+        $printer = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($printer);
+        $this->printerAt('tcp://'.stream_socket_get_name($printer, false));
+        $sent = $this->send('POST', '/api/label-jobs', ['id' => self::id(), 'printer' => 'shelf', 'kind' => 'spine'], 200);
+        self::assertSame('By the shelf', $sent['printer']);
+        $line = stream_socket_accept($printer, 5);
+        self::assertNotFalse($line);
+        $zpl = (string) stream_get_contents($line);
+        self::assertStringStartsWith('^XA', $zpl);
+        self::assertStringContainsString('^FD551.46^FS', $zpl);
+        self::assertStringContainsString('^FDVEN^FS', $zpl);
+        self::assertCount(1, $this->get('/api/waiting-labels'), 'labels wait until somebody says that they came out well');
+    }
+
+    public function testAPrinterThatIsAwayIsNamed(): void
+    {
+        $this->anItem();
+        $this->printerAt('tcp://127.0.0.1:1');
+        $refused = $this->send('POST', '/api/label-jobs', ['id' => self::id(), 'printer' => 'shelf'], 409);
+        self::assertSame('printer-away', $refused['code']);
+        self::assertStringContainsString('does not answer', json_encode($refused['detail'], \JSON_THROW_ON_ERROR));
+    }
+
+    public function testAPrinterIsWrittenDownWithAnAddressAndARoll(): void
+    {
+        $refused = $this->send('PUT', '/api/rule-book/label-printer/shelf', ['id' => self::id(), 'name' => 'By the shelf', 'content' => ['address' => 'the back room', 'sheet' => 'none', 'dotsPerMm' => 7]], 422);
+        self::assertIsArray($refused['violations']);
+        self::assertCount(3, $refused['violations']);
+    }
+
+    private function printerAt(string $address): void
+    {
+        $this->send('PUT', '/api/rule-book/label-printer/shelf', ['id' => self::id(), 'name' => 'By the shelf', 'content' => ['address' => $address, 'sheet' => 'roll-spine', 'dotsPerMm' => 8]], 200);
+    }
 }

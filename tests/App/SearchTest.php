@@ -161,6 +161,55 @@ final class SearchTest extends AppTestCase
         }
     }
 
+    /** @return iterable<string, array{string, string, list<string>}> */
+    public static function files(): iterable
+    {
+        yield 'ISO 2709' => ['marc', 'application/marc', ["The keeper's book-boat", 'Tides of Skellin', '551.46']];
+        yield 'MARCXML' => ['marcxml', 'application/marcxml+xml', ['Tides of Skellin</subfield>']];
+        yield 'a table' => ['csv', 'text/csv; charset=UTF-8', ['number,title,author', ',Tides of Skellin,']];
+        yield 'RIS' => ['ris', 'application/x-research-info-systems', ['TI  - Tides of Skellin']];
+    }
+
+    /** @param list<string> $parts */
+    #[DataProvider('files')]
+    public function testAllHitsAreSavedAsAFile(string $as, string $type, array $parts): void
+    {
+        $this->browser->request('GET', "/api/records/file/{$as}?q=tides&sort=title");
+        $response = $this->browser->getInternalResponse();
+        self::assertSame([200, $type], [$response->getStatusCode(), $response->getHeader('Content-Type')]);
+        foreach ($parts as $part) {
+            self::assertStringContainsString($part, $response->getContent());
+        }
+        self::assertStringNotContainsString('lanterns', $response->getContent());
+    }
+
+    public function testMoreHitsThanAPageHasComeIntoTheFile(): void
+    {
+        $this->takeIn(...array_map(static fn (int $n): MarcRecord => self::book("Gull {$n}", 'Quill, Corin', 'Birds', 2001, 'eng', 'LAN', '598.'.$n, barcode: 'G'.$n), range(1, 1203)));
+        foreach (['relevance', 'title', 'newest'] as $sort) {
+            $this->browser->request('GET', '/api/records/file/csv?q=gull&sort='.$sort);
+            self::assertSame(1204, substr_count($this->browser->getInternalResponse()->getContent(), "\r\n"), $sort);
+        }
+    }
+
+    public function testASearchIsSavedSharedAndForgotten(): void
+    {
+        $this->signIn('cataloguer');
+        $form = ['id' => self::id(), 'name' => 'Tides, newest', 'question' => 'q=tides&sort=newest', 'isShared' => false];
+        $mine = $this->send('POST', '/api/saved-searches', $form, 200);
+        self::assertSame($mine, $this->send('POST', '/api/saved-searches', $form, 200));
+        $this->send('POST', '/api/saved-searches', ['id' => self::id(), 'name' => 'Ours', 'question' => 'q=skellin', 'isShared' => true], 200);
+        $this->send('POST', '/api/saved-searches', ['id' => self::id(), 'name' => 'Ours', 'question' => 'q=skellin&in=title', 'isShared' => true], 200);
+        self::assertSame([['Ours', 'q=skellin&in=title'], ['Tides, newest', 'q=tides&sort=newest']], array_map(null, self::column($this->get('/api/saved-searches'), 'name'), self::column($this->get('/api/saved-searches'), 'question')));
+        $this->signIn('desk');
+        $seen = $this->get('/api/saved-searches');
+        self::assertSame([['Ours'], [false]], [self::column($seen, 'name'), self::column($seen, 'isMine')]);
+        self::assertSame('not-yours', $this->send('DELETE', '/api/saved-searches/'.self::number((array) $seen[0], 'id'), null, 404)['code']);
+        $this->signIn('cataloguer');
+        self::assertSame(['Ours'], self::column($this->send('DELETE', '/api/saved-searches/'.self::number($mine, 'id'), null, 200), 'name'));
+        self::assertSame(['Ours'], self::column($this->send('DELETE', '/api/saved-searches/'.self::number($mine, 'id'), null, 200), 'name'), 'forgetting twice is harmless');
+    }
+
     private static function book(string $title, string $author, string $subject, int $year, string $language, string $branch, string $callNumber, string $isbn = '', string $leader = 'am', string $barcode = ''): MarcRecord
     {
         return new MarcRecord("00000n{$leader} a2200000 i 4500", array_values(array_filter([

@@ -87,7 +87,7 @@ final class SharingTest extends AppTestCase
         yield 'a relation that is not there' => [['query' => 'dc.date > 2019'], '19'];
         yield 'a faulty query' => [['query' => '(a and'], '10'];
         yield 'prox' => [['query' => 'a prox b'], '37'];
-        yield 'a schema that is not there' => [['query' => 'a', 'recordSchema' => 'klingon'], '66'];
+        yield 'a schema that is not there' => [['query' => 'a', 'recordSchema' => 'semaphore'], '66'];
         yield 'a version that is not there' => [['query' => 'a', 'version' => '9.9'], '5'];
         yield 'an operation that is not there' => [['operation' => 'dance', 'version' => '1.2'], '4'];
         yield 'behind the end' => [['query' => 'skellin', 'startRecord' => '99'], '61'];
@@ -130,7 +130,7 @@ final class SharingTest extends AppTestCase
         yield 'no verb' => [[], 'badVerb'];
         yield 'a verb that is not there' => [['verb' => 'Dance'], 'badVerb'];
         yield 'no format' => [['verb' => 'ListRecords'], 'badArgument'];
-        yield 'a format that is not there' => [['verb' => 'ListRecords', 'metadataPrefix' => 'klingon'], 'cannotDisseminateFormat'];
+        yield 'a format that is not there' => [['verb' => 'ListRecords', 'metadataPrefix' => 'semaphore'], 'cannotDisseminateFormat'];
         yield 'an argument that is not there' => [['verb' => 'Identify', 'mood' => 'calm'], 'badArgument'];
         yield 'a token of somebody else' => [['verb' => 'ListRecords', 'resumptionToken' => 'xyz'], 'badResumptionToken'];
         yield 'no such record' => [['verb' => 'GetRecord', 'metadataPrefix' => 'oai_dc', 'identifier' => 'oai:vesper-isles.example:999999'], 'idDoesNotExist'];

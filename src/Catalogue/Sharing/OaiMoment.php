@@ -9,8 +9,6 @@ namespace TinLantern\Catalogue\Sharing;
  */
 final class OaiMoment
 {
-    private const NAMESPACE = 'oai:vesper-isles.example:';
-
     /** @param string $column as in the database, in UTC */
     public static function written(string $column): string
     {
@@ -31,14 +29,15 @@ final class OaiMoment
         return $moment->format('Y-m-d H:i:s');
     }
 
-    public static function identifier(int $recordId): string
+    /** @param string $domain of the library, which makes its identifiers its own */
+    public static function identifier(string $domain, int $recordId): string
     {
-        return self::NAMESPACE.$recordId;
+        return "oai:{$domain}:{$recordId}";
     }
 
-    public static function recordIn(string $identifier): int
+    public static function recordIn(string $domain, string $identifier): int
     {
-        $id = str_starts_with($identifier, self::NAMESPACE) ? substr($identifier, \strlen(self::NAMESPACE)) : '';
+        $id = str_starts_with($identifier, "oai:{$domain}:") ? substr($identifier, \strlen("oai:{$domain}:")) : '';
 
         return 1 === preg_match('/^\d{1,9}$/', $id) ? (int) $id : throw new OaiProblem('idDoesNotExist', 'There is no such record.');
     }

@@ -32,7 +32,7 @@ final readonly class OaiProvider
         'ListIdentifiers' => ['from', 'until', 'set', 'metadataPrefix', 'resumptionToken'], 'ListRecords' => ['from', 'until', 'set', 'metadataPrefix', 'resumptionToken'],
     ];
 
-    public function __construct(private Connection $connection, private RecordItems $items, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private RecordItems $items, private ClockInterface $clock, private Harvests $harvests, private string $domain)
     {
     }
 
@@ -81,7 +81,7 @@ final readonly class OaiProvider
     {
         $earliest = $this->connection->fetchOne('SELECT LEAST(COALESCE((SELECT MIN(changed_at) FROM record), NOW()), COALESCE((SELECT MIN(removed_at) FROM removed_record), NOW()))');
 
-        return "<repositoryName>Tin Lantern</repositoryName>\n<baseURL>{$base}</baseURL>\n<protocolVersion>2.0</protocolVersion>\n<adminEmail>catalogue@vesper-isles.example</adminEmail>\n"
+        return "<repositoryName>Tin Lantern</repositoryName>\n<baseURL>{$base}</baseURL>\n<protocolVersion>2.0</protocolVersion>\n<adminEmail>catalogue@{$this->domain}</adminEmail>\n"
             .'<earliestDatestamp>'.OaiMoment::written(\is_string($earliest) ? $earliest : 'now')."</earliestDatestamp>\n<deletedRecord>persistent</deletedRecord>\n<granularity>YYYY-MM-DDThh:mm:ssZ</granularity>\n";
     }
 
@@ -89,7 +89,7 @@ final readonly class OaiProvider
     private function formats(array $asked): string
     {
         if (isset($asked['identifier'])) {
-            $this->rows(['id' => OaiMoment::recordIn($asked['identifier'])], 'id = :id', 1);
+            $this->rows(['id' => OaiMoment::recordIn($this->domain, $asked['identifier'])], 'id = :id', 1);
         }
         $xml = '';
         foreach (self::FORMATS as $prefix => [$schema, $namespace]) {
@@ -103,7 +103,7 @@ final readonly class OaiProvider
     private function one(array $asked): string
     {
         $format = self::format($asked);
-        $rows = $this->rows(['id' => OaiMoment::recordIn($asked['identifier'] ?? throw new OaiProblem('badArgument', 'The identifier is missing.'))], 'id = :id', 1);
+        $rows = $this->rows(['id' => OaiMoment::recordIn($this->domain, $asked['identifier'] ?? throw new OaiProblem('badArgument', 'The identifier is missing.'))], 'id = :id', 1);
 
         return $this->records($rows, $format, false);
     }
@@ -111,6 +111,7 @@ final readonly class OaiProvider
     /** @param array<string, string> $asked */
     private function list(string $verb, array $asked): string
     {
+        $this->harvests->note();
         $place = isset($asked['resumptionToken']) ? OaiPlace::read($asked['resumptionToken'], \count($asked)) : OaiPlace::begin(self::format($asked), $asked['from'] ?? null, $asked['until'] ?? null, $this->clock->now());
         $condition = '{at} <= :until AND ({at} > :behind OR ({at} = :behind AND id > :id))';
         $rows = $this->rows(['until' => $place->until, 'behind' => $place->at, 'id' => $place->id], $condition, self::PAGE + 1);
@@ -158,7 +159,7 @@ final readonly class OaiProvider
         $living = [] === $living ? [] : $this->items->embedIn($living);
         $xml = '';
         foreach ($rows as $row) {
-            $header = '<header'.(null === $row['marc'] ? ' status="deleted"' : '').'><identifier>'.OaiMoment::identifier($row['id']).'</identifier><datestamp>'.OaiMoment::written($row['at']).'</datestamp></header>';
+            $header = '<header'.(null === $row['marc'] ? ' status="deleted"' : '').'><identifier>'.OaiMoment::identifier($this->domain, $row['id']).'</identifier><datestamp>'.OaiMoment::written($row['at']).'</datestamp></header>';
             try {
                 $record = $living[$row['id']] ?? null;
                 $metadata = null === $record ? '' : '<metadata>'.('oai_dc' === $format ? (new DublinCoreWriter())->write($record) : preg_replace('/^<record>/', '<record xmlns="http://www.loc.gov/MARC21/slim">', (new MarcXmlWriter())->write($record))).'</metadata>';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Holdings\Api;
 
+use Symfony\Component\HttpKernel\Attribute\MapQueryString;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use TinLantern\Holdings\AddCopies;
@@ -20,6 +21,9 @@ use TinLantern\Holdings\MergeRecords;
 use TinLantern\Holdings\MovedItems;
 use TinLantern\Holdings\MovedItemsView;
 use TinLantern\Holdings\MoveItems;
+use TinLantern\Holdings\Shelf\BrowseShelf;
+use TinLantern\Holdings\Shelf\ShelfQuery;
+use TinLantern\Holdings\Shelf\ShelfView;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Permission;
@@ -68,6 +72,14 @@ final class ItemController
     public function merge(int $recordId, #[MapRequestPayload] MergeForm $form, Actor $actor, MergeRecords $merge): MergedView
     {
         return $merge($recordId, $form, $actor);
+    }
+
+    /** Along a shelf: the neighbours of a call number or of an item. */
+    #[Route('/api/shelf', methods: 'GET')]
+    #[Needs(Permission::ViewCatalogue)]
+    public function shelf(BrowseShelf $browse, #[MapQueryString] ShelfQuery $query = new ShelfQuery()): ShelfView
+    {
+        return $browse($query);
     }
 
     /** One item. */

@@ -9,10 +9,13 @@ use Symfony\Component\HttpKernel\Attribute\MapQueryString;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use TinLantern\Holdings\Labels\LabelItems;
+use TinLantern\Holdings\Labels\LabelJob;
 use TinLantern\Holdings\Labels\LabelPreviewView;
 use TinLantern\Holdings\Labels\LabelQuery;
 use TinLantern\Holdings\Labels\LabelView;
 use TinLantern\Holdings\Labels\PrintLabels;
+use TinLantern\Holdings\Labels\SendLabels;
+use TinLantern\Holdings\Labels\SentLabelsView;
 use TinLantern\Holdings\Labels\WaitingLabels;
 use TinLantern\Platform\Api\FileDownload;
 use TinLantern\Platform\Api\Needs;
@@ -66,6 +69,14 @@ final class LabelController
     public function preview(PrintLabels $print, #[MapQueryString] LabelQuery $query = new LabelQuery()): LabelPreviewView
     {
         return $print->preview($query);
+    }
+
+    /** Send labels to a label printer. */
+    #[Route('/api/label-jobs', methods: 'POST')]
+    #[Needs(Permission::EditItems)]
+    public function send(#[MapRequestPayload] LabelJob $job, SendLabels $send): SentLabelsView
+    {
+        return $send($job);
     }
 
     /** Labels as PDF, at their true size. */
