@@ -9,6 +9,7 @@ final readonly class JournalLineView
     /**
      * @param array<string, mixed>|null $before
      * @param array<string, mixed>|null $after
+     * @param bool                      $canTakeBack whether this act is one that can be taken back, and this person may
      */
     public function __construct(
         public int $id,
@@ -23,6 +24,7 @@ final readonly class JournalLineView
         public ?array $after,
         public ?string $reason,
         public bool $isTakenBack,
+        public bool $canTakeBack,
     ) {
     }
 }

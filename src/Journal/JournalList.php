@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace TinLantern\Journal;
 
 use Doctrine\DBAL\Connection;
+use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
+use Symfony\Contracts\Service\ServiceProviderInterface;
+use TinLantern\Platform\Actor;
 use TinLantern\Platform\Json;
 
 /**
@@ -12,11 +15,15 @@ use TinLantern\Platform\Json;
  */
 final readonly class JournalList
 {
-    public function __construct(private Connection $connection)
-    {
+    /** @param ServiceProviderInterface<Reversal> $reversals */
+    public function __construct(
+        private Connection $connection,
+        #[AutowireLocator(Reversal::class, defaultIndexMethod: 'act')]
+        private ServiceProviderInterface $reversals,
+    ) {
     }
 
-    public function __invoke(JournalQuery $query): JournalListView
+    public function __invoke(JournalQuery $query, Actor $actor): JournalListView
     {
         $select = $this->connection->createQueryBuilder()
             ->select('j.*', 'b.code AS branch')
@@ -39,13 +46,13 @@ final readonly class JournalList
         }
         /** @var list<array{id: int, at: string, staff_name: string, branch: string|null, desk: string, act: string, subject: string, subject_id: int, before_state: string|null, after_state: string|null, reason: string|null, taken_back_by: int|null}> $rows */
         $rows = $select->executeQuery()->fetchAllAssociative();
-        $entries = array_map($this->line(...), \array_slice($rows, 0, $query->limit));
+        $entries = array_map(fn (array $row): JournalLineView => $this->line($row, $actor), \array_slice($rows, 0, $query->limit));
 
         return new JournalListView($entries, \count($rows) > $query->limit ? $entries[$query->limit - 1]->id : null);
     }
 
     /** @param array{id: int, at: string, staff_name: string, branch: string|null, desk: string, act: string, subject: string, subject_id: int, before_state: string|null, after_state: string|null, reason: string|null, taken_back_by: int|null} $row */
-    private function line(array $row): JournalLineView
+    private function line(array $row, Actor $actor): JournalLineView
     {
         return new JournalLineView(
             $row['id'],
@@ -60,6 +67,14 @@ final readonly class JournalList
             null === $row['after_state'] ? null : Json::decodeObject($row['after_state']),
             $row['reason'],
             null !== $row['taken_back_by'],
+            null === $row['taken_back_by'] && $this->canBeTakenBack($row['act'], $actor),
         );
+    }
+
+    private function canBeTakenBack(string $act, Actor $actor): bool
+    {
+        $reversal = $this->reversals->getProvidedServices()[$act] ?? '';
+
+        return is_subclass_of($reversal, Reversal::class) && $actor->may($reversal::needs());
     }
 }

@@ -15,6 +15,8 @@ const RecordEditPage = lazy(() => import('./areas/catalogue/record/RecordEditPag
 const SourcesPage = lazy(() => import('./areas/catalogue/sources/SourcesPage'));
 const LabelsPage = lazy(() => import('./areas/catalogue/labels/LabelsPage'));
 const HeadingsPage = lazy(() => import('./areas/catalogue/headings/HeadingsPage'));
+const ShelfPage = lazy(() => import('./areas/catalogue/shelf/ShelfPage'));
+const RuleBookPage = lazy(() => import('./areas/house/RuleBookPage'));
 const PatronsPage = lazy(() => import('./areas/patrons/PatronsPage'));
 const JournalPage = lazy(() => import('./areas/reports/JournalPage'));
 const HousePage = lazy(() => import('./areas/house/HousePage'));
@@ -36,10 +38,12 @@ export function App() {
         <Route path="/catalogue/sources" element={<For me={me} permission="catalogue.edit" page={<SourcesPage />} />} />
         <Route path="/catalogue/labels" element={<For me={me} permission="items.edit" page={<LabelsPage />} />} />
         <Route path="/catalogue/headings" element={<For me={me} permission="catalogue.view" page={<HeadingsPage />} />} />
+        <Route path="/catalogue/shelf" element={<For me={me} permission="catalogue.view" page={<ShelfPage />} />} />
         <Route path="/catalogue/:id/edit" element={<For me={me} permission="catalogue.edit" page={<RecordEditPage />} />} />
         <Route path="/catalogue/:id?" element={<For me={me} permission="catalogue.view" page={<CataloguePage />} />} />
         <Route path="/patrons/:id?" element={<For me={me} permission="patrons.view" page={<PatronsPage />} />} />
         <Route path="/reports" element={<For me={me} permission="journal.view" page={<JournalPage />} />} />
+        <Route path="/house/rule-book/:kind?/:code?" element={<For me={me} permission="house.view" page={<RuleBookPage />} />} />
         <Route path="/house" element={<For me={me} permission="house.view" page={<HousePage />} />} />
         <Route
           path="*"

@@ -22,6 +22,7 @@ final readonly class ScanView
      * @param list<ReasonView>     $reasons
      * @param list<RecordLineView> $records      for an ISBN
      * @param int|null             $journalEntry for taking it back
+     * @param bool                 $waits        for a hand
      */
     public function __construct(
         public string $id,
@@ -38,17 +39,17 @@ final readonly class ScanView
         public bool $canOverride = false,
         public array $records = [],
         public ?int $journalEntry = null,
+        public bool $waits = false,
     ) {
     }
 
-    /** Does somebody have to do something with the item in their hand, read a message about it or count its pieces? */
-    public function needsHand(): bool
+    /** Has somebody to do something with the item in their hand, to read a message about it or to count its pieces? */
+    public static function needsHand(ScanOutcome $outcome, ?ItemView $item, ?CheckInView $comesIn): bool
     {
-        $comesIn = $this->checkIn;
         if (null !== $comesIn) {
             return NextStep::Shelve !== $comesIn->nextStep || '' !== $comesIn->item->checkInMessage || $comesIn->item->pieces > 1;
         }
 
-        return ScanOutcome::Lent === $this->outcome && null !== $this->item && ('' !== $this->item->checkOutMessage || $this->item->pieces > 1);
+        return ScanOutcome::Lent === $outcome && null !== $item && ('' !== $item->checkOutMessage || $item->pieces > 1);
     }
 }

@@ -160,6 +160,6 @@ final readonly class TakeScan
     ): ScanView {
         $at = $this->clock->now()->setTimezone($this->houseZone);
 
-        return new ScanView($scan->id, $at, Lane::from($scan->lane), trim($scan->code), $takenFor, $outcome, $patron, $item, $loan, $checkIn, $reasons, $canOverride, $records, $journalEntry);
+        return new ScanView($scan->id, $at, Lane::from($scan->lane), trim($scan->code), $takenFor, $outcome, $patron, $item, $loan, $checkIn, $reasons, $canOverride, $records, $journalEntry, ScanView::needsHand($outcome, $item, $checkIn));
     }
 }

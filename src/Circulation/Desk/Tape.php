@@ -33,7 +33,7 @@ final readonly class Tape
             'at' => $this->clock->now()->format('Y-m-d H:i:s.v'),
             'line' => Json::encode($view),
             'journal_entry_id' => $view->journalEntry,
-            'needs_hand' => (int) $view->needsHand(),
+            'needs_hand' => (int) $view->waits,
         ]);
     }
 

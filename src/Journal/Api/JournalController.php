@@ -23,9 +23,9 @@ final class JournalController
     /** Who did what, newest first. */
     #[Route('/api/journal-entries', methods: 'GET')]
     #[Needs(Permission::ViewJournal)]
-    public function list(JournalList $list, #[MapQueryString] JournalQuery $query = new JournalQuery()): JournalListView
+    public function list(JournalList $list, Actor $actor, #[MapQueryString] JournalQuery $query = new JournalQuery()): JournalListView
     {
-        return $list($query);
+        return $list($query, $actor);
     }
 
     /** Take back an act; each kind of act needs its own permission. */

@@ -161,3 +161,11 @@ export const headingsAround = (kind: string, q: string) =>
     queryKey: ['headings', 'around', kind, q],
     queryFn: () => answered(api.GET('/api/headings/around', { params: { query: { kind, q } } })),
   });
+
+export const savedSearches = queryOptions({ queryKey: ['saved-searches'], queryFn: () => answered(api.GET('/api/saved-searches')) });
+
+export const phrases = queryOptions({ queryKey: ['phrases'], queryFn: () => answered(api.GET('/api/phrases')), staleTime: Infinity });
+
+export const sharing = queryOptions({ queryKey: ['sharing'], queryFn: () => answered(api.GET('/api/sharing')) });
+
+export const labelPrinters = ruleBook('label-printer');

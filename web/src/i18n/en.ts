@@ -1,8 +1,12 @@
 import { cataloguing } from './cataloguing';
+import { holdings } from './holdings';
+import { ruleBook } from './ruleBook';
 
 /** Every text of the interface, in English. */
 export const en = {
   ...cataloguing,
+  ...holdings,
+  ...ruleBook,
   name: 'Tin Lantern',
   areas: { desk: 'Desk', catalogue: 'Catalogue', patrons: 'Patrons', reports: 'Reports', house: 'House rules' },
   common: {
@@ -120,6 +124,7 @@ export const en = {
     done: 'Done',
     sendTo: 'Send to {{branch}}',
     setAside: 'Set aside: {{status}}',
+    count: 'Count {{count}} pieces',
     sendAgain: 'Send again',
     drop: 'Drop this scan',
     unsent: 'Not sent yet',
@@ -239,24 +244,6 @@ export const en = {
     columns: { title: 'Title', author: 'Author', year: 'Year', format: 'Kind', callNumber: 'Call number', availability: 'In' },
     history: 'History',
   },
-  item: {
-    barcode: 'Barcode',
-    status: 'Status',
-    branch: 'Branch',
-    location: 'Shelving location',
-    lendingClass: 'Lending class',
-    prefix: 'Prefix',
-    callNumber: 'Call number',
-    suffix: 'Suffix',
-    copy: 'Copy',
-    price: 'Price',
-    acquiredOn: 'Acquired on',
-    staffNote: 'Note for staff',
-    saved: 'Item {{barcode}} is saved.',
-    stale:
-      'Somebody else changed this item while you were editing it. What it is now is shown below each field that differs; save again to keep yours.',
-    isNow: 'is now: {{value}}',
-  },
   patrons: {
     title: 'Patrons',
     search: 'Find a patron by name, card or e-mail',
@@ -315,6 +302,13 @@ export const en = {
     'record-changed': 'Title changed',
     'record-add-taken-back': 'Adding taken back',
     'record-change-taken-back': 'Change taken back',
+    'record-removed': 'Title removed',
+    'record-removal-taken-back': 'Title brought back',
+    'records-merged': 'Titles merged',
+    'record-merge-taken-back': 'Merging taken back',
+    'items-moved': 'Items moved to this title',
+    'item-move-taken-back': 'Moving of items taken back',
+    'item-fell-back': 'Item back at its own location',
     'heading-changed': 'Heading changed everywhere',
     'heading-taken-back': 'Change of a heading taken back',
     'rule-changed': 'Rule book changed',
@@ -372,10 +366,27 @@ export const en = {
     failed: 'Failed',
     items: 'Items',
     branches: 'Branches',
+    material: 'Material',
+    volume: 'Volume or part',
+    vendor: 'Vendor',
+    fund: 'Paid from',
+    pieces: 'Pieces',
+    piecesNote: 'What the pieces are',
+    publicNote: 'Note for everybody',
+    checkInMessage: 'Message when it comes in',
+    checkOutMessage: 'Message when it goes out',
+    serialNumber: 'Serial number',
+    temporaryLocationId: 'Stands for a time at',
+    temporaryUntil: 'Until the end of',
+    title: 'Title',
+    count: 'How many',
+    other: 'The other record',
+    version: 'Version',
   },
   subjects: { record: 'Title', item: 'Item', patron: 'Patron', loan: 'Loan', intake: 'Intake', house: 'House' },
   house: {
     title: 'House rules',
+    ruleBook: 'worksheets, item presets, barcode ranges, match rules, sources, tidy rules, labels.',
     loanRules: 'Loan rules',
     loanRulesHint:
       'The most specific rule wins: the one with the most conditions; of those with as many, the one that names the branch, then the lending class.',

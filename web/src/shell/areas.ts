@@ -18,8 +18,10 @@ export type AreaKey = (typeof AREAS)[number]['key'];
 /** Pages within the areas that can be gone to by their names. */
 export const PARTS = [
   { key: 'headings', path: '/catalogue/headings', permission: 'catalogue.view' },
+  { key: 'shelf', path: '/catalogue/shelf', permission: 'catalogue.view' },
   { key: 'new', path: '/catalogue/new', permission: 'catalogue.edit' },
   { key: 'sources', path: '/catalogue/sources', permission: 'catalogue.edit' },
   { key: 'files', path: '/catalogue/files', permission: 'catalogue.take-in' },
   { key: 'labels', path: '/catalogue/labels', permission: 'items.edit' },
+  { key: 'ruleBook', path: '/house/rule-book', permission: 'house.view' },
 ] as const;

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
 import { house as houseQuery, journalOf } from '../api/queries';
 import { exactTime } from '../i18n/dates';
+import { TakeBackButton } from './TakeBackButton';
 
 type Entry = Schemas['JournalLineView'];
 
@@ -75,6 +76,7 @@ export function History({ subject }: { subject: string }) {
             {exactTime(entry.at)} · {entry.staff} · {t(`acts.${entry.act}` as 'acts.item-lent')}
             {entry.isTakenBack ? ` (${t('reports.takenBack')})` : ''}
             <ChangeList entry={entry} />
+            {entry.canTakeBack ? <TakeBackButton entry={entry.id} what={t(`acts.${entry.act}` as 'acts.item-lent')} /> : null}
           </li>
         ))}
       </ol>

@@ -31,7 +31,12 @@ export function useForm<V extends Values, R extends { version: number }>({
   const [act, setAct] = useState(newActId);
   const saving = useMutation({
     mutationFn: () => save(values, { id: act, version }),
-    onSuccess: onSaved,
+    onSuccess: (saved) => {
+      setVersion(saved.version);
+      setCurrent(null);
+      setAct(newActId());
+      onSaved(saved);
+    },
     onError: (error) => {
       if (!(error instanceof ApiProblem)) return;
       // What was refused was not done; what is sent next is another act.
@@ -62,6 +67,7 @@ export function useForm<V extends Values, R extends { version: number }>({
     isStale: current !== null,
     otherError: hasOtherError ? saving.error : null,
     isSaving: saving.isPending,
+    isSaved: saving.isSuccess,
     submit: () => saving.mutate(),
   };
 }

@@ -14,11 +14,14 @@ import { SpineTag } from '../../ui/SpineTag';
 import { useFilters } from '../../ui/useFilters';
 import { CatalogueTabs } from './CatalogueTabs';
 import { RecordDetail } from './RecordDetail';
+import { SavedSearches } from './search/SavedSearches';
+import { SaveHits } from './search/SaveHits';
 
 type RecordLine = Schemas['RecordLineView'];
 const FIELDS = ['any', 'title', 'author', 'subject', 'isbn', 'callNumber', 'number', 'year'] as const;
 const SORTS = ['relevance', 'title', 'newest'] as const;
 const FACETS = ['format', 'branch', 'language', 'decade'] as const;
+const FILTERS = [...FACETS, 'added'] as const;
 
 function chosen<T extends string>(all: readonly T[], value: string, otherwise: T): T {
   return all.find((one) => one === value) ?? otherwise;
@@ -46,7 +49,7 @@ function RecordList({ selected }: { selected: number }) {
   const q = filters.get('q');
   const field = chosen(FIELDS, filters.get('in'), 'any');
   const sort = chosen(SORTS, filters.get('sort'), 'relevance');
-  const filter = filters.only(FACETS);
+  const filter = filters.only(FILTERS);
   const found = useInfiniteQuery({
     queryKey: ['records', q, field, sort, filter],
     queryFn: ({ pageParam }) =>
@@ -94,6 +97,7 @@ function RecordList({ selected }: { selected: number }) {
           ))}
         </select>
       </div>
+      <SavedSearches question={filters.text} />
       <Facets facets={first?.facets ?? []} filter={filter} onNarrow={set} />
       <ProblemNote error={found.error} />
       <Lines
@@ -106,10 +110,32 @@ function RecordList({ selected }: { selected: number }) {
         onOpen={(line) => void navigate({ pathname: `/catalogue/${line.id}`, search: filters.text })}
         summary={total}
       />
-      {first !== undefined && lines.length === 0 ? <p className="empty">{t('catalogue.nothing')}</p> : null}
+      {first !== undefined && lines.length === 0 ? (
+        <p className="empty">
+          {first.didYouMean === null ? (
+            t('catalogue.nothing')
+          ) : (
+            <>
+              {t('search.didYouMean')}{' '}
+              <button type="button" className="as-link" onClick={() => set({ q: first.didYouMean ?? '' })}>
+                {first.didYouMean}
+              </button>
+            </>
+          )}
+        </p>
+      ) : null}
+      {lines.length > 0 ? (
+        <SaveHits
+          query={{ q, in: field, sort, ...Object.fromEntries(Object.entries(filter).map(([name, value]) => [`filter[${name}]`, value])) }}
+        />
+      ) : null}
       <MoreButton list={found} />
     </>
   );
+}
+
+function firstOfMonth(today: Date): string {
+  return `${today.getFullYear()}-${String(today.getMonth() + 1).padStart(2, '0')}-01`;
 }
 
 interface FacetsProps {
@@ -128,8 +154,17 @@ function Facets({ facets, filter, onNarrow }: FacetsProps) {
     if (facet === 'decade') return t('catalogue.decade', { decade: value });
     return new Intl.DisplayNames('en', { type: 'language', fallback: 'code' }).of(value) ?? value;
   };
+  const isNew = filter['added'] !== undefined;
   return (
     <div className="facets no-print">
+      <button
+        type="button"
+        className="chip"
+        aria-pressed={isNew}
+        onClick={() => onNarrow({ added: isNew ? '' : firstOfMonth(new Date()) })}
+      >
+        {t('search.newThisMonth')}
+      </button>
       {FACETS.map((name) => {
         const value = filter[name] ?? '';
         if (value !== '') {

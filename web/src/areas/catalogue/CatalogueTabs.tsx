@@ -6,6 +6,7 @@ import { me as meQuery } from '../../api/queries';
 const TABS = [
   { key: 'titles', path: '/catalogue', here: /^\/catalogue(\/\d+(\/edit)?)?$/, permission: 'catalogue.view' },
   { key: 'headings', path: '/catalogue/headings', here: /^\/catalogue\/headings/, permission: 'catalogue.view' },
+  { key: 'shelf', path: '/catalogue/shelf', here: /^\/catalogue\/shelf/, permission: 'catalogue.view' },
   { key: 'new', path: '/catalogue/new', here: /^\/catalogue\/new/, permission: 'catalogue.edit' },
   { key: 'sources', path: '/catalogue/sources', here: /^\/catalogue\/sources/, permission: 'catalogue.edit' },
   { key: 'files', path: '/catalogue/files', here: /^\/catalogue\/files/, permission: 'catalogue.take-in' },

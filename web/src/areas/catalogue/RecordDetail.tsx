@@ -5,14 +5,12 @@ import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { itemsOfRecord, me, record as recordQuery } from '../../api/queries';
-import { shortDay } from '../../i18n/dates';
-import { History } from '../../ui/History';
-import { Lamp } from '../../ui/Lamp';
-import { ProblemNote } from '../../ui/ProblemNote';
-import { SpineTag } from '../../ui/SpineTag';
-import { CopiesForm } from './CopiesForm';
-import { ItemForm } from './ItemForm';
+import { TakeBackButton } from '../../ui/TakeBackButton';
+import { Items } from './items/Items';
+import { MergeTitles } from './merge/MergeTitles';
 import { Versions } from './record/Versions';
+import { GoneRecord } from './GoneRecord';
+import { RemoveTitle } from './RemoveTitle';
 
 /** One title: a readable card or its MARC, and its items. */
 export function RecordDetail({ id }: { id: number }) {
@@ -20,8 +18,17 @@ export function RecordDetail({ id }: { id: number }) {
   const location = useLocation();
   const { data: record, error } = useQuery(recordQuery(id));
   const [showsMarc, setShowsMarc] = useState(false);
+  const [isMerging, setIsMerging] = useState(false);
+  const [removal, setRemoval] = useState<number | null>(null);
+  const items = useQuery(itemsOfRecord(id)).data;
+  const merged = Number(useSearchParams()[0].get('merged') ?? 0);
   const mayEdit = useQuery(me).data?.permissions.includes('catalogue.edit') ?? false;
-  if (record === undefined) return error === null ? <p className="quiet">{t('common.loading')}</p> : <ProblemNote error={error} />;
+  if (record === undefined || removal !== null)
+    return error === null && removal === null ? (
+      <p className="quiet">{t('common.loading')}</p>
+    ) : (
+      <GoneRecord error={error} removal={removal} onBack={() => setRemoval(null)} />
+    );
   return (
     <article>
       <Link className="detail-back" to={{ pathname: '/catalogue', search: location.search }}>
@@ -46,9 +53,23 @@ export function RecordDetail({ id }: { id: number }) {
           </button>
         </div>
       </div>
+      {merged > 0 && mayEdit ? (
+        <div className="note row-of-things no-print" role="status">
+          <span>{t('merge.done')}</span>
+          <TakeBackButton entry={merged} what={t('merge.title')} />
+        </div>
+      ) : null}
+      {isMerging ? <MergeTitles recordId={id} onClose={() => setIsMerging(false)} /> : null}
       <Items recordId={id} />
       <section className="section">{showsMarc ? <Marc lines={record.marc} /> : <Card record={record} />}</section>
       <Versions recordId={id} mayEdit={mayEdit} />
+      {mayEdit && !isMerging ? (
+        <div className="row-of-things section no-print">
+          <Button onClick={() => setIsMerging(true)}>{t('merge.title')} …</Button>
+          <span className="grow" />
+          {items?.length === 0 ? <RemoveTitle id={id} onRemoved={setRemoval} /> : null}
+        </div>
+      ) : null}
     </article>
   );
 }
@@ -103,82 +124,5 @@ function Marc({ lines }: { lines: Schemas['MarcLineView'][] }) {
         ))}
       </tbody>
     </table>
-  );
-}
-
-function Items({ recordId }: { recordId: number }) {
-  const { t } = useTranslation();
-  const items = useQuery(itemsOfRecord(recordId));
-  const mayEdit = useQuery(me).data?.permissions.includes('items.edit') ?? false;
-  const [search] = useSearchParams();
-  const [edited, setEdited] = useState<number | 'new' | 'copies' | null>(mayEdit && search.get('add') === 'item' ? 'new' : null);
-  const close = () => setEdited(null);
-  return (
-    <section className="section" aria-label={t('catalogue.items')}>
-      <div className="row-of-things">
-        <h2>{t('catalogue.items')}</h2>
-        {mayEdit && edited === null ? (
-          <Button variant="outlined" onClick={() => setEdited('new')}>
-            {t('catalogue.addItem')}
-          </Button>
-        ) : null}
-        {mayEdit && edited === null ? (
-          <Button variant="outlined" onClick={() => setEdited('copies')}>
-            {t('copies.title')}
-          </Button>
-        ) : null}
-      </div>
-      <ProblemNote error={items.error} />
-      {edited === 'new' ? <ItemForm recordId={recordId} item={null} like={items.data?.[0] ?? null} onClose={close} /> : null}
-      {edited === 'copies' ? <CopiesForm recordId={recordId} like={items.data?.[0] ?? null} onClose={close} /> : null}
-      {items.data?.length === 0 && edited === null ? <p className="quiet">{t('catalogue.noItemsYet')}</p> : null}
-      <ul>
-        {items.data?.map((item) => (
-          <li key={item.id}>
-            {edited === item.id ? (
-              <ItemForm recordId={recordId} item={item} like={null} onClose={close} />
-            ) : (
-              <ItemLine item={item} onEdit={mayEdit ? () => setEdited(item.id) : null} />
-            )}
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function ItemLine({ item, onEdit }: { item: Schemas['ItemView']; onEdit: (() => void) | null }) {
-  const { t } = useTranslation();
-  const mayViewJournal = useQuery(me).data?.permissions.includes('journal.view') ?? false;
-  const state = [
-    t(`status.${item.status}`),
-    item.dueAt === null ? null : t('catalogue.dueOn', { date: shortDay(item.dueAt) }),
-    item.atBranch === item.branch ? null : t('catalogue.atBranch', { branch: item.atBranch }),
-  ];
-  return (
-    <div className="item-line">
-      <div className="about">
-        <span className="row-of-things">
-          <SpineTag callNumber={`${item.prefix} ${item.callNumber} ${item.suffix}`.trim()} />
-          <span className="mono">{item.barcode}</span>
-          {item.copy === '' ? null : (
-            <span className="quiet">
-              {t('item.copy')} {item.copy}
-            </span>
-          )}
-        </span>
-        <span className="quiet">
-          {item.branch} · {item.locationName} · {item.lendingClassName}
-          {item.staffNote === '' ? '' : ` · ${item.staffNote}`}
-        </span>
-        {mayViewJournal ? <History subject={`item:${item.id}`} /> : null}
-      </div>
-      <Lamp isLit={item.status === 'available'} words={state.filter((part) => part !== null).join(', ')} />
-      {onEdit === null ? null : (
-        <Button aria-label={t('catalogue.editItem', { barcode: item.barcode })} onClick={onEdit}>
-          {t('common.edit')}
-        </Button>
-      )}
-    </div>
   );
 }

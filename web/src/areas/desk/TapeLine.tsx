@@ -1,4 +1,5 @@
 import { Button } from '@mui/material';
+import type { TFunction } from 'i18next';
 import { type SyntheticEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
@@ -107,6 +108,24 @@ export function TapeLine({ line, isLatest }: { line: Line; isLatest: boolean }) 
   );
 }
 
+/** What somebody has to do with the piece in their hand: send it, set it aside, count its pieces, read a message. */
+function handsOf({ scan }: Line, t: TFunction): string[] {
+  const comesIn = scan.checkIn;
+  const item = comesIn?.item ?? scan.item;
+  const step =
+    comesIn === null || comesIn.nextStep === 'shelve'
+      ? ''
+      : comesIn.sendTo === null
+        ? t('desk.setAside', { status: t(`status.${comesIn.item.status}`) })
+        : t('desk.sendTo', { branch: comesIn.sendTo });
+  const pieces =
+    item !== null && item.pieces > 1
+      ? `${t('desk.count', { count: item.pieces })}${item.piecesNote === '' ? '' : `: ${item.piecesNote}`}`
+      : '';
+  const message = (comesIn === null ? item?.checkOutMessage : item?.checkInMessage) ?? '';
+  return [step, pieces, message].filter((hand) => hand !== '');
+}
+
 /** What can be done about a line that waits: settle it, override a refusal, renew or return. */
 function LineActions({ line, isLatest, onError }: { line: Line; isLatest: boolean; onError: (error: unknown) => void }) {
   const { t } = useTranslation();
@@ -116,14 +135,14 @@ function LineActions({ line, isLatest, onError }: { line: Line; isLatest: boolea
     await answered(api.POST('/api/tape/{id}/settlement', { params: { path: { id: scan.id } } }));
     client.setQueryData(tape.queryKey, (lines) => lines?.map((one) => (one.scan.id === scan.id ? { ...one, waits: false } : one)));
   };
-  if (line.waits && scan.checkIn !== null) {
+  if (line.waits) {
     return (
       <div className="actions row-of-things">
-        <b>
-          {scan.checkIn.sendTo === null
-            ? t('desk.setAside', { status: t(`status.${scan.checkIn.item.status}`) })
-            : t('desk.sendTo', { branch: scan.checkIn.sendTo })}
-        </b>
+        <span className="hands">
+          {handsOf(line, t).map((hand) => (
+            <b key={hand}>{hand}</b>
+          ))}
+        </span>
         <Button variant="contained" onClick={() => void settle().catch(onError)}>
           {t('desk.done')}
         </Button>

@@ -48,7 +48,7 @@ export function useDeskAtWork(): void {
           // A tape that was not fetched yet will hold this line when it is.
           lines === undefined || lines.some((line) => line.scan.id === scan.id)
             ? lines
-            : [{ scan, isTakenBack: false, waits: scan.checkIn !== null && scan.checkIn.nextStep !== 'shelve' }, ...lines],
+            : [{ scan, isTakenBack: false, waits: scan.waits }, ...lines],
         );
         // A tape that is on its way was written before this line; it has to be fetched again.
         if (isFetching)

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Fragment } from 'react';
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { house as houseQuery, houseRules } from '../../api/queries';
 import { type Column, Lines } from '../../ui/Lines';
@@ -68,6 +69,9 @@ export default function HousePage() {
   return (
     <div className="page">
       <h1>{t('house.title')}</h1>
+      <p>
+        <Link to="/house/rule-book">{t('ruleBook.title')}</Link>: {t('house.ruleBook')}
+      </p>
       <ProblemNote error={error} />
       <section className="section">
         <h2>{t('house.openings')}</h2>

@@ -9,6 +9,7 @@ import { type Column, Lines } from '../../ui/Lines';
 import { MoreButton } from '../../ui/MoreButton';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
+import { TakeBackButton } from '../../ui/TakeBackButton';
 import { useFilters } from '../../ui/useFilters';
 
 type Entry = Schemas['JournalLineView'];
@@ -56,7 +57,12 @@ export default function JournalPage() {
     {
       key: 'change',
       label: t('reports.columns.change'),
-      cell: (entry) => <ChangeList entry={entry} />,
+      cell: (entry) => (
+        <>
+          <ChangeList entry={entry} />
+          {entry.canTakeBack ? <TakeBackButton entry={entry.id} what={`${actOf(entry)}, ${subjectOf(entry)}`} /> : null}
+        </>
+      ),
       text: (entry) => JSON.stringify({ before: entry.before, after: entry.after }),
     },
   ];

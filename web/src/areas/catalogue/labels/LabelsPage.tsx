@@ -3,7 +3,8 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answered, api, inTime } from '../../../api/client';
-import { labelPreview, labelSheets, waitingLabels } from '../../../api/queries';
+import { newActId } from '../../../api/ids';
+import { labelPreview, labelPrinters, labelSheets, waitingLabels } from '../../../api/queries';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { SpineTag } from '../../../ui/SpineTag';
@@ -29,6 +30,11 @@ export default function LabelsPage() {
     mutationFn: () => answered(api.POST('/api/printed-labels', { body: { items }, signal: inTime() })),
     onSuccess: (rest) => client.setQueryData(waitingLabels.queryKey, rest),
   });
+  const printers = useQuery(labelPrinters).data ?? [];
+  const sending = useMutation({
+    mutationFn: (printer: string) =>
+      answered(api.POST('/api/label-jobs', { body: { id: newActId(), printer, kind, items }, signal: inTime() })),
+  });
   const pdf = `/api/labels?${new URLSearchParams({ items: query.items, sheet, kind, first: String(query.first) }).toString()}`;
   const tooLong = (preview.data?.labels ?? []).filter((label) => !label.fits).length;
   return (
@@ -37,7 +43,7 @@ export default function LabelsPage() {
       <div className="labels-page">
         <div className="labels-list">
           <h1>{t('labels.title')}</h1>
-          <ProblemNote error={error ?? preview.error ?? printed.error} />
+          <ProblemNote error={error ?? preview.error ?? printed.error ?? sending.error} />
           {waiting?.length === 0 ? <p className="empty">{t('labels.none')}</p> : null}
           <ul>
             {waiting?.map((label) => (
@@ -79,11 +85,21 @@ export default function LabelsPage() {
               <Button variant="contained" href={pdf}>
                 {t('labels.pdf', { count: items.length })}
               </Button>
+              {printers.map((printer) => (
+                <Button key={printer.code} variant="outlined" disabled={sending.isPending} onClick={() => sending.mutate(printer.code)}>
+                  {t('labels.send', { printer: printer.name })}
+                </Button>
+              ))}
               <Button variant="outlined" onClick={() => printed.mutate()} disabled={printed.isPending}>
                 {t('labels.printed')}
               </Button>
             </div>
           ) : null}
+          {sending.data === undefined ? null : (
+            <p className="note" role="status">
+              {t('labels.sent', { count: sending.data.items.length, printer: sending.data.printer })}
+            </p>
+          )}
           {preview.data !== undefined && items.length > 0 ? <SheetPreview preview={preview.data} kind={kind} /> : null}
         </div>
       </div>

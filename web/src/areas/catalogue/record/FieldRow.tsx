@@ -3,7 +3,8 @@ import { useTranslation } from 'react-i18next';
 import { changeSubfield, retag, takeHeading } from './edits';
 import { CodedPositions } from './CodedPositions';
 import { HeadingInput } from './HeadingInput';
-import { type EditField, readField } from './marcText';
+import { type EditField, readField, writeField } from './marcText';
+import { Phrases } from './Phrases';
 import type { Definitions } from './useDefinitions';
 import { type Editor, fieldId, subfieldId } from './useEditor';
 
@@ -31,6 +32,7 @@ interface Props {
 export function FieldRow({ field, leader, editor, definitions, naming, isRequired, remarks }: Props) {
   const { t } = useTranslation();
   const [helps, setHelps] = useState(false);
+  const [showsPhrases, setShowsPhrases] = useState(false);
   const definition = definitions.field(field.tag);
   const name = field.tag === 'LDR' ? t('record.leader') : (definition?.name ?? t('record.localField'));
   const kind = KINDS.find(([pattern]) => pattern.test(field.tag))?.[1] ?? null;
@@ -47,6 +49,7 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
         event.shiftKey && subfield ? editor.moveSubfield(field, subfield.key, 1) : editor.moveField(field.key, 1, target.id),
       c: () => editor.repeatField(field.key),
       s: field.value === null ? () => editor.addSubfield(field, subfield?.key ?? null, '') : undefined,
+      p: field.value === null ? () => setShowsPhrases(!showsPhrases) : undefined,
       h: isCoded ? () => setHelps(!helps) : undefined,
       Delete:
         event.shiftKey || subfield === undefined ? () => editor.removeField(field.key) : () => editor.removeSubfield(field, subfield.key),
@@ -84,6 +87,11 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
             <Indicator number={1} field={field} editor={editor} name={definition?.name1 ?? ''} />
             <Indicator number={2} field={field} editor={editor} name={definition?.name2 ?? ''} />
           </>
+        ) : null}
+        {field.value === null ? (
+          <button type="button" className="small-act" aria-expanded={showsPhrases} onClick={() => setShowsPhrases(!showsPhrases)}>
+            {t('phrases.open')}
+          </button>
         ) : null}
         {isCoded ? (
           <button type="button" className="small-act" aria-expanded={helps} onClick={() => setHelps(!helps)}>
@@ -136,6 +144,20 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
             onChange={(event) => setValue(event.target.value)}
           />
         )}
+        {showsPhrases ? (
+          <Phrases
+            tag={field.tag}
+            present={writeField(field).slice(7)}
+            onTake={(text) => {
+              editor.takePhrase(field.key, readField(`${field.tag} ## ${text}`, 1).subfields);
+              setShowsPhrases(false);
+            }}
+            onClose={() => {
+              setShowsPhrases(false);
+              document.getElementById(subfieldId(field.subfields[0]?.key ?? 0))?.focus();
+            }}
+          />
+        ) : null}
         {helps ? <CodedPositions field={field} leader={leader} definitions={definitions} onChange={setValue} /> : null}
         {remarks.map((sentence) => (
           <p key={sentence} className="remark">

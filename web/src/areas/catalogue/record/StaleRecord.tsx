@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { exactTime } from '../../../i18n/dates';
 import { SideBySide } from '../../../ui/SideBySide';
-import { beside } from './beside';
+import { beside } from '../../../ui/beside';
 
 interface Props {
   current: Schemas['RecordTextView'];

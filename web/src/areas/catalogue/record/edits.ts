@@ -96,3 +96,8 @@ export function takeHeading(field: EditField, heading: EditSubfield[]): EditFiel
   const taken = heading.map((subfield) => ({ ...subfield, key: typed.get(subfield.code) ?? subfield.key }));
   return { ...field, subfields: [...taken, ...field.subfields.filter((subfield) => !codes.includes(subfield.code))] };
 }
+
+/** A phrase in the place of empty subfields, or behind those that hold something. */
+export function takePhrase(field: EditField, subfields: EditSubfield[]): EditField {
+  return { ...field, subfields: [...field.subfields.filter((subfield) => subfield.value.trim() !== ''), ...subfields] };
+}

@@ -1,5 +1,5 @@
 import { useCallback, useLayoutEffect, useReducer, useRef, useState } from 'react';
-import { addField, addSubfield, changeField, moveField, moveSubfield, removeField, removeSubfield, repeatField } from './edits';
+import { addField, addSubfield, changeField, moveField, moveSubfield, removeField, removeSubfield, repeatField, takePhrase } from './edits';
 import { type EditField, readRecord, TextProblem, writeRecord } from './marcText';
 
 /** Where the focus is to go after the next drawing: an element by its id. */
@@ -116,6 +116,11 @@ export function useEditor(text: string) {
       setFields(changeField(fields, field.key, () => next));
       const neighbour = next.subfields[Math.max(0, at - 1)];
       if (neighbour !== undefined) focusSoon(subfieldId(neighbour.key));
+    },
+    takePhrase: (key: number, subfields: EditField['subfields']) => {
+      setFields((now) => changeField(now, key, (field) => takePhrase(field, subfields)));
+      const last = subfields[subfields.length - 1];
+      if (last !== undefined) focusSoon(subfieldId(last.key));
     },
     moveSubfield: (field: EditField, key: number, by: -1 | 1) => {
       setFields(changeField(fields, field.key, () => moveSubfield(field, key, by)));

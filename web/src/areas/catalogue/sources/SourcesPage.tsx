@@ -4,7 +4,8 @@ import { useTranslation } from 'react-i18next';
 import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../../../api/client';
-import { ownHits, sources as sourcesQuery } from '../../../api/queries';
+import { ownHits, sharing, sources as sourcesQuery } from '../../../api/queries';
+import { exactTime } from '../../../i18n/dates';
 import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useFilters } from '../../../ui/useFilters';
@@ -70,7 +71,12 @@ export default function SourcesPage() {
               </Button>
             </form>
             <ProblemNote error={sources.error} />
-            {q === '' ? <p className="empty">{t('sources.hint')}</p> : null}
+            {q === '' ? (
+              <>
+                <p className="empty">{t('sources.hint')}</p>
+                <Harvested />
+              </>
+            ) : null}
             {q === '' ? null : <Own by={by} q={q} />}
             {q === ''
               ? null
@@ -88,6 +94,19 @@ export default function SourcesPage() {
         }
       />
     </div>
+  );
+}
+
+/** When the union catalogue was last told what we hold. */
+function Harvested() {
+  const { t } = useTranslation();
+  const { data } = useQuery(sharing);
+  if (data === undefined) return null;
+  return (
+    <p className="quiet harvested">
+      {data.harvestedAt === null ? t('sources.neverHarvested') : t('sources.harvested', { when: exactTime(data.harvestedAt) })}{' '}
+      {t('sources.notTold', { count: data.changed })}
+    </p>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client';
+import type { Schemas } from '../api/client';
 
 /** Two records in the text form, line beside line with the same tag. */
 export function beside(left: string, right: string): Schemas['FieldPairView'][] {

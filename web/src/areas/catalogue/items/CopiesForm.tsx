@@ -2,12 +2,13 @@ import { Button } from '@mui/material';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { answered, api, ApiProblem, inTime, type Schemas } from '../../api/client';
-import { newActId } from '../../api/ids';
-import { barcodeRanges, house as houseQuery, itemPresets, itemsOfRecord } from '../../api/queries';
-import { Field } from '../../ui/Field';
-import { ProblemNote } from '../../ui/ProblemNote';
+import { answered, api, ApiProblem, inTime, type Schemas } from '../../../api/client';
+import { newActId } from '../../../api/ids';
+import { barcodeRanges, house as houseQuery, itemPresets, itemsOfRecord } from '../../../api/queries';
+import { Field } from '../../../ui/Field';
+import { ProblemNote } from '../../../ui/ProblemNote';
 
+const WEEK = 7 * 86_400_000;
 const NAMES = ['branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'price', 'status'] as const;
 type Name = (typeof NAMES)[number];
 type Values = Record<Name, string>;
@@ -36,6 +37,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
     status: 'available',
   });
   const [preset, setPreset] = useState('');
+  const [given, setGiven] = useState<Record<string, unknown>>({});
   const [range, setRange] = useState('');
   const [copies, setCopies] = useState('2');
   const [scanned, setScanned] = useState('');
@@ -46,12 +48,11 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
         api.POST('/api/records/{recordId}/copies', {
           params: { path: { recordId } },
           body: {
+            ...given,
             ...values,
             id: act,
             price: values.price || null,
             acquiredOn: null,
-            suffix: '',
-            staffNote: '',
             range,
             copies: Number(copies) || 0,
             barcodes: range === '' ? scanned.split(/\s+/).filter((code) => code !== '') : [],
@@ -70,15 +71,15 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
   const choosePreset = (code: string) => {
     setPreset(code);
     const content = presets.find((one) => one.code === code)?.content ?? {};
-    const given = content['values'];
+    const { temporaryWeeks, ...more } = (content['values'] ?? {}) as Record<string, unknown>;
     const next = { ...values };
-    if (typeof given === 'object' && given !== null) {
-      for (const name of NAMES) {
-        const value = (given as Record<string, unknown>)[name];
-        if (typeof value === 'string') next[name] = value;
-      }
+    for (const name of NAMES) {
+      const value = more[name];
+      if (typeof value === 'string') next[name] = value;
     }
     setValues(next);
+    const until = typeof temporaryWeeks === 'number' ? new Date(Date.now() + temporaryWeeks * WEEK).toISOString().slice(0, 10) : null;
+    setGiven({ ...more, ...(until === null ? {} : { temporaryUntil: until }) });
     if (typeof content['range'] === 'string') setRange(content['range']);
   };
   const listed = (entries: { code: string; name: string }[] | undefined) =>

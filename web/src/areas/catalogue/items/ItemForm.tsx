@@ -1,15 +1,16 @@
 import { Button } from '@mui/material';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { answered, api, inTime, type Schemas } from '../../api/client';
-import { house as houseQuery, itemsOfRecord } from '../../api/queries';
-import { Field } from '../../ui/Field';
-import { ProblemNote } from '../../ui/ProblemNote';
-import { useForm } from '../../ui/useForm';
+import { answered, api, inTime, type Schemas } from '../../../api/client';
+import { house as houseQuery, itemsOfRecord } from '../../../api/queries';
+import { Field } from '../../../ui/Field';
+import { ProblemNote } from '../../../ui/ProblemNote';
+import { useForm } from '../../../ui/useForm';
 
 type Item = Schemas['ItemView'];
 const BY_HAND = ['available', 'in-process', 'in-repair', 'claimed-returned', 'lost', 'missing', 'withdrawn'] as const;
-const TEXTS = ['barcode', 'prefix', 'callNumber', 'suffix', 'copy', 'price'] as const;
+const TEXTS = ['barcode', 'prefix', 'callNumber', 'suffix', 'copy', 'volume', 'price'] as const;
+const PARTICULARS = ['material', 'vendor', 'fund', 'serialNumber', 'pieces', 'piecesNote', 'checkInMessage', 'checkOutMessage'] as const;
 
 const valuesOf = (item: Item) => ({
   barcode: item.barcode,
@@ -24,7 +25,46 @@ const valuesOf = (item: Item) => ({
   price: item.price ?? '',
   acquiredOn: item.acquiredOn ?? '',
   staffNote: item.staffNote,
+  volume: item.volume,
+  material: item.material,
+  vendor: item.vendor,
+  fund: item.fund,
+  serialNumber: item.serialNumber,
+  pieces: String(item.pieces),
+  piecesNote: item.piecesNote,
+  publicNote: item.publicNote,
+  checkInMessage: item.checkInMessage,
+  checkOutMessage: item.checkOutMessage,
+  temporaryLocation: item.temporaryLocation,
+  temporaryUntil: item.temporaryUntil ?? '',
 });
+
+const BLANK: ReturnType<typeof valuesOf> = {
+  barcode: '',
+  status: 'available',
+  branch: '',
+  location: '',
+  lendingClass: '',
+  prefix: '',
+  callNumber: '',
+  suffix: '',
+  copy: '',
+  price: '',
+  acquiredOn: '',
+  staffNote: '',
+  volume: '',
+  material: '',
+  vendor: '',
+  fund: '',
+  serialNumber: '',
+  pieces: '1',
+  piecesNote: '',
+  publicNote: '',
+  checkInMessage: '',
+  checkOutMessage: '',
+  temporaryLocation: '',
+  temporaryUntil: '',
+};
 
 interface Props {
   recordId: number;
@@ -39,26 +79,22 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
   const client = useQueryClient();
   const { data: house } = useQuery(houseQuery);
   const begin =
-    item ?? (like === null ? null : { ...like, barcode: '', copy: '', status: 'available' as const, staffNote: '', acquiredOn: null });
-  const blank = {
-    barcode: '',
-    status: 'available',
-    branch: '',
-    location: '',
-    lendingClass: '',
-    prefix: '',
-    callNumber: '',
-    suffix: '',
-    copy: '',
-    price: '',
-    acquiredOn: '',
-    staffNote: '',
-  };
+    item ??
+    (like === null
+      ? null
+      : { ...like, barcode: '', copy: '', status: 'available' as const, staffNote: '', acquiredOn: null, serialNumber: '' });
   const form = useForm({
-    values: begin === null ? blank : valuesOf(begin),
+    values: begin === null ? BLANK : valuesOf(begin),
     version: item?.version ?? null,
     save: (values, act) => {
-      const body = { ...values, ...act, price: values.price || null, acquiredOn: values.acquiredOn || null };
+      const body = {
+        ...values,
+        ...act,
+        price: values.price || null,
+        acquiredOn: values.acquiredOn || null,
+        pieces: Number(values.pieces) || 0,
+        temporaryUntil: values.temporaryUntil || null,
+      };
       return item === null
         ? answered(api.POST('/api/records/{recordId}/items', { params: { path: { recordId } }, body, signal: inTime() }))
         : answered(api.PUT('/api/items/{id}', { params: { path: { id: item.id } }, body, signal: inTime() }));
@@ -86,6 +122,11 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
   const statuses = isSetByLending ? [item.status] : BY_HAND;
   const list = (entries: { code: string; name: string }[] | undefined) =>
     (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
+  const hasMore =
+    PARTICULARS.some((name) => form.values[name] !== BLANK[name]) ||
+    form.values.temporaryLocation !== '' ||
+    form.sentence('temporaryLocation') !== undefined ||
+    form.sentence('temporaryUntil') !== undefined;
   if (house === undefined) return <p className="quiet">{t('common.loading')}</p>;
   return (
     <form
@@ -110,9 +151,22 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
         <Field {...field('status')} options={statuses.map((status) => ({ value: status, label: t(`status.${status}`) }))} />
         <Field {...field('acquiredOn')} type="date" />
         <div className="wide">
+          <Field {...field('publicNote')} multiline />
+        </div>
+        <div className="wide">
           <Field {...field('staffNote')} multiline />
         </div>
       </div>
+      <details className="more-fields" open={hasMore}>
+        <summary>{t('item.more')}</summary>
+        <div className="fields">
+          {PARTICULARS.map((name) => (
+            <Field key={name} {...field(name)} {...(name === 'pieces' ? { type: 'number' } : {})} />
+          ))}
+          <Field {...field('temporaryLocation')} options={[{ value: '', label: t('common.none') }, ...list(house.locations)]} />
+          <Field {...field('temporaryUntil')} type="date" />
+        </div>
+      </details>
       <ProblemNote error={form.otherError} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={form.isSaving}>

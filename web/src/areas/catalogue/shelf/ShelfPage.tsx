@@ -1,0 +1,114 @@
+import { Button } from '@mui/material';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import { answered, api, type Schemas } from '../../../api/client';
+import { house as houseQuery } from '../../../api/queries';
+import { Lamp } from '../../../ui/Lamp';
+import { ProblemNote } from '../../../ui/ProblemNote';
+import { SearchBox } from '../../../ui/SearchBox';
+import { SpineTag } from '../../../ui/SpineTag';
+import { useFilters } from '../../../ui/useFilters';
+import { CatalogueTabs } from '../CatalogueTabs';
+
+type Place = { after?: string; before?: string };
+
+/** Along a shelf, in its true order: what stands beside a call number or a piece, in both directions. */
+export default function ShelfPage() {
+  const { t } = useTranslation();
+  const filters = useFilters();
+  const { data: house } = useQuery(houseQuery);
+  const item = Number(filters.get('item') || 0);
+  const callNumber = filters.get('q');
+  const branch = filters.get('branch');
+  const location = filters.get('location');
+  const shelf = useInfiniteQuery({
+    queryKey: ['shelf', callNumber, item, location, branch],
+    queryFn: ({ pageParam }: { pageParam: Place }) =>
+      answered(api.GET('/api/shelf', { params: { query: { callNumber, item, location, branch, ...pageParam } } })),
+    initialPageParam: {},
+    getNextPageParam: (last): Place | undefined => (last.after === null ? undefined : { after: last.after }),
+    getPreviousPageParam: (first): Place | undefined => (first.before === null ? undefined : { before: first.before }),
+  });
+  const { set } = filters;
+  const search = useCallback((typed: string) => set({ q: typed, item: '' }), [set]);
+  const pages = shelf.data?.pages ?? [];
+  const begun = pages.find((page) => page.at !== null);
+  const here = begun?.items[begun.at ?? 0]?.id ?? null;
+  const items = pages.flatMap((page) => page.items);
+  const hereRef = useRef<HTMLLIElement>(null);
+  useEffect(() => hereRef.current?.scrollIntoView({ block: 'center' }), [here]);
+  return (
+    <div className="area">
+      <CatalogueTabs />
+      <div className="shelf-page">
+        <h1>{t('shelf.title')}</h1>
+        <div className="list-search no-print">
+          <SearchBox label={t('shelf.from')} value={callNumber} onSearch={search} />
+          <select
+            className="pick"
+            aria-label={t('item.location')}
+            value={pages[0]?.location ?? location}
+            onChange={(event) => set({ location: event.target.value, item: '' })}
+          >
+            {house?.locations.map((one) => (
+              <option key={one.code} value={one.code}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+          <select className="pick" aria-label={t('item.branch')} value={branch} onChange={(event) => set({ branch: event.target.value })}>
+            <option value="">{t('shelf.allBranches')}</option>
+            {house?.branches.map((one) => (
+              <option key={one.code} value={one.code}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </div>
+        <ProblemNote error={shelf.error} />
+        {shelf.hasPreviousPage ? (
+          <Button onClick={() => void shelf.fetchPreviousPage()} disabled={shelf.isFetching}>
+            {t('shelf.before')}
+          </Button>
+        ) : null}
+        {shelf.data !== undefined && items.length === 0 ? <p className="empty">{t('shelf.none')}</p> : null}
+        <ol className="shelf sheet">
+          {items.map((one) => (
+            <li
+              key={one.id}
+              ref={one.id === here ? hereRef : null}
+              className={one.id === here ? 'is-lit' : ''}
+              {...(one.id === here ? { 'aria-current': true } : {})}
+            >
+              <Spine item={one} />
+            </li>
+          ))}
+        </ol>
+        {shelf.hasNextPage ? (
+          <Button onClick={() => void shelf.fetchNextPage()} disabled={shelf.isFetching}>
+            {t('shelf.after')}
+          </Button>
+        ) : null}
+      </div>
+    </div>
+  );
+}
+
+function Spine({ item }: { item: Schemas['ShelfItemView'] }) {
+  const { t } = useTranslation();
+  return (
+    <>
+      <SpineTag callNumber={item.callNumber} />
+      <span className="about">
+        <Link className="work" to={`/catalogue/${item.recordId}`}>
+          {item.title}
+        </Link>
+        <span className="quiet">{[item.author, item.year].filter(Boolean).join(' · ')}</span>
+      </span>
+      <span className="quiet">{item.branch}</span>
+      <Lamp isLit={item.status === 'available'} words={t(`status.${item.status}`)} />
+    </>
+  );
+}
