@@ -66,6 +66,8 @@ export const ruleBook = {
       text: 'Text',
       with: 'With, or to',
     },
+    condition: 'Only where …',
+    conditionOf: 'Only where: step {{number}}',
     up: 'Step {{number}} further up',
     down: 'Step {{number}} further down',
     removeStep: 'Remove step {{number}}',

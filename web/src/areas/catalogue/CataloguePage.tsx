@@ -120,6 +120,7 @@ function RecordList({ selected }: { selected: number }) {
               <button type="button" className="as-link" onClick={() => set({ q: first.didYouMean ?? '' })}>
                 {first.didYouMean}
               </button>
+              ?
             </>
           )}
         </p>

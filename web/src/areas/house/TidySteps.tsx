@@ -26,6 +26,10 @@ const NEEDS: Record<string, readonly string[]> = {
 /** The steps of tidying in their order, and trying them out on a record before they are saved. */
 export function TidySteps({ steps, onChange, error }: Props) {
   const { t } = useTranslation();
+  const [conditions, setConditions] = useState<number[]>([]);
+  const shows = (step: Step, at: number, part: string) =>
+    (NEEDS[step['act'] ?? 'remove'] ?? []).includes(part) &&
+    ((part !== 'contains' && part !== 'lacks') || conditions.includes(at) || (step[part] ?? '') !== '');
   const set = (at: number, name: string, value: string) =>
     onChange(steps.map((step, index) => (index === at ? { ...step, [name]: value } : step)));
   const move = (at: number, by: number) => {
@@ -53,7 +57,7 @@ export function TidySteps({ steps, onChange, error }: Props) {
                 </option>
               ))}
             </select>
-            {STEP_PARTS.filter((part) => (NEEDS[step['act'] ?? 'remove'] ?? []).includes(part)).map((part) => (
+            {STEP_PARTS.filter((part) => shows(step, at, part)).map((part) => (
               <Field
                 key={part}
                 name={`step-${at}-${part}`}
@@ -63,6 +67,15 @@ export function TidySteps({ steps, onChange, error }: Props) {
               />
             ))}
             <span className="row-of-things">
+              {step['act'] === 'add' || conditions.includes(at) ? null : (
+                <Button
+                  size="small"
+                  aria-label={t('ruleBook.conditionOf', { number: at + 1 })}
+                  onClick={() => setConditions([...conditions, at])}
+                >
+                  {t('ruleBook.condition')}
+                </Button>
+              )}
               <Button size="small" disabled={at === 0} aria-label={t('ruleBook.up', { number: at + 1 })} onClick={() => move(at, -1)}>
                 ↑
               </Button>

@@ -33,7 +33,7 @@ export function MoveItems({ recordId, items, onClose }: Props) {
   });
   const done = moving.data;
   return (
-    <div className="sheet" role="group" aria-label={t('move.title')}>
+    <div className="sheet panel" role="group" aria-label={t('move.title')}>
       {done === undefined ? (
         <>
           <p>{items.length === 0 ? t('move.choose') : t('move.chosen', { count: items.length })}</p>

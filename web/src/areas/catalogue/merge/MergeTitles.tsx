@@ -14,7 +14,7 @@ export function MergeTitles({ recordId, onClose }: { recordId: number; onClose: 
   const mine = useQuery(recordText(recordId));
   const theirs = useQuery({ ...recordText(other ?? 0), enabled: other !== null });
   return (
-    <section className="sheet no-print" aria-label={t('merge.title')}>
+    <section className="sheet panel no-print" aria-label={t('merge.title')}>
       <h2>{t('merge.title')}</h2>
       <ProblemNote error={mine.error ?? theirs.error} />
       {other === null ? (

@@ -89,7 +89,12 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
           </>
         ) : null}
         {field.value === null ? (
-          <button type="button" className="small-act" aria-expanded={showsPhrases} onClick={() => setShowsPhrases(!showsPhrases)}>
+          <button
+            type="button"
+            className="small-act phrase-act"
+            aria-expanded={showsPhrases}
+            onClick={() => setShowsPhrases(!showsPhrases)}
+          >
             {t('phrases.open')}
           </button>
         ) : null}

@@ -1,6 +1,6 @@
 import { Button } from '@mui/material';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { answered, api, type Schemas } from '../../../api/client';
@@ -37,8 +37,6 @@ export default function ShelfPage() {
   const begun = pages.find((page) => page.at !== null);
   const here = begun?.items[begun.at ?? 0]?.id ?? null;
   const items = pages.flatMap((page) => page.items);
-  const hereRef = useRef<HTMLLIElement>(null);
-  useEffect(() => hereRef.current?.scrollIntoView({ block: 'center' }), [here]);
   return (
     <div className="area">
       <CatalogueTabs />
@@ -76,12 +74,7 @@ export default function ShelfPage() {
         {shelf.data !== undefined && items.length === 0 ? <p className="empty">{t('shelf.none')}</p> : null}
         <ol className="shelf sheet">
           {items.map((one) => (
-            <li
-              key={one.id}
-              ref={one.id === here ? hereRef : null}
-              className={one.id === here ? 'is-lit' : ''}
-              {...(one.id === here ? { 'aria-current': true } : {})}
-            >
+            <li key={one.id} className={one.id === here ? 'is-lit' : ''} {...(one.id === here ? { 'aria-current': true } : {})}>
               <Spine item={one} />
             </li>
           ))}
