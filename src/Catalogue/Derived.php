@@ -36,7 +36,7 @@ final readonly class Derived
             return;
         }
         $this->keys->put(array_map(static fn (DescribedRecord $record) => $record->facts(), $records), $areNew);
-        $this->headings->put(array_map(static fn (DescribedRecord $record) => $record->marc, $records), $areNew);
+        $this->headings->put(array_map(static fn (DescribedRecord $record): array => $record->headings(), $records), $areNew);
         $this->documents($records);
     }
 
@@ -86,7 +86,7 @@ final readonly class Derived
         $addedOn = $this->records->addedOn(array_keys($records));
         $documents = [];
         foreach ($records as $id => $record) {
-            $documents[] = SearchDocument::of($id, $record->marc, $record->brief, $held[$id] ?? [], $addedOn[$id]);
+            $documents[] = SearchDocument::of($id, $record, $held[$id] ?? [], $addedOn[$id]);
         }
         $this->index->put($documents);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue;
 
+use TinLantern\Catalogue\Search\RecordWords;
 use TinLantern\Core\Marc\BriefDescription;
+use TinLantern\Core\Marc\Heading;
+use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Matching\MatchFacts;
 
@@ -14,18 +17,38 @@ use TinLantern\Core\Matching\MatchFacts;
 final class DescribedRecord
 {
     private ?MatchFacts $facts = null;
+    private ?RecordWords $words = null;
+    /** @var list<Heading>|null */
+    private ?array $headings = null;
 
-    private function __construct(public readonly MarcRecord $marc, public readonly BriefDescription $brief)
+    private function __construct(public readonly MarcRecord $marc, public readonly BriefDescription $brief, private ?string $text)
     {
     }
 
-    public static function of(MarcRecord $marc): self
+    /** @param string|null $text the record as lines of text, when that is known already */
+    public static function of(MarcRecord $marc, ?string $text = null): self
     {
-        return new self($marc, BriefDescription::of($marc));
+        return new self($marc, BriefDescription::of($marc), $text);
+    }
+
+    public function text(): string
+    {
+        return $this->text ??= LineText::write($this->marc);
     }
 
     public function facts(): MatchFacts
     {
         return $this->facts ??= MatchFacts::of($this->marc, $this->brief);
+    }
+
+    public function words(): RecordWords
+    {
+        return $this->words ??= RecordWords::of($this->marc);
+    }
+
+    /** @return list<Heading> */
+    public function headings(): array
+    {
+        return $this->headings ??= Heading::allOf($this->marc);
     }
 }

@@ -6,13 +6,13 @@ namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\Group;
 use Psr\Log\NullLogger;
+use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\Search\DeliverWaitingDocuments;
 use TinLantern\Catalogue\Search\SearchDocument;
 use TinLantern\Catalogue\Search\SearchIsAway;
 use TinLantern\Catalogue\Search\SearchOutbox;
 use TinLantern\Catalogue\Search\SphinxConnection;
 use TinLantern\Core\Calendar\Day;
-use TinLantern\Core\Marc\BriefDescription;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Database\Transaction;
 
@@ -74,7 +74,7 @@ final class SearchOutboxTest extends AppTestCase
     {
         $marc = LineText::parse("LDR 00000nam a2200000 i 4500\n245 10 \$a{$title}");
 
-        return SearchDocument::of($id, $marc, BriefDescription::of($marc), [], Day::of('2026-03-03'));
+        return SearchDocument::of($id, DescribedRecord::of($marc), [], Day::of('2026-03-03'));
     }
 
     /** @return list<int> */

@@ -108,25 +108,35 @@ final class TakeInTest extends AppTestCase
         self::assertSame(1, $this->takeIn($bytes, ['--again' => true])['added']);
     }
 
-    public function testAnInterruptedIntakeGoesOnWhereItWas(): void
+    /** @return iterable<string, array{list<array{bool, string, int, int}>}> compare only, killed while doing what up to which record, records that are in then */
+    public static function interruptions(): iterable
+    {
+        yield 'compared and taken in at once' => [[[false, 'taken in', 500, 500], [false, 'taken in', 1000, 1000]]];
+        yield 'compared first, then taken in' => [[[true, 'compared', 500, 0], [false, 'compared', 1000, 0], [false, 'taken in', 500, 500]]];
+        yield 'killed at the very end' => [[[false, 'taken in', 1200, 1200]]];
+    }
+
+    /** @param list<array{bool, string, int, int}> $rounds */
+    #[DataProvider('interruptions')]
+    public function testAnInterruptedIntakeGoesOnWhereItWas(array $rounds): void
     {
         $file = $this->file($this->iso(...Records::odd(1200)));
         $options = new IntakeOptions(ItemMapping::holdings(), new IntakeDefaults('LAN', 'ADULT', 'BOOK'), matchRule: 'none');
-        foreach (['compared' => 500, 'taken in' => 500] as $what => $done) {
+        foreach ($rounds as [$compareOnly, $what, $done, $in]) {
             try {
                 self::service(TakeInFile::class)(RecordFile::open($file), $options, self::service(ConsoleActor::class)(), static function (string $doing, int $to) use ($what, $done): void {
                     if ([$what, $done] === [$doing, $to]) {
                         throw new \DomainException('killed');
                     }
-                });
+                }, $compareOnly);
                 self::fail('It was not interrupted.');
             } catch (\DomainException) {
-                self::assertSame('compared' === $what ? 0 : 500, $this->rows('record'));
+                self::assertSame($in, $this->rows('record'));
             }
         }
         $report = self::service(TakeInFile::class)(RecordFile::open($file), $options, self::service(ConsoleActor::class)());
         self::assertSame([1200, 1200, 1], [$report->read, $report->added, $this->rows('intake')]);
-        self::assertSame([1200, 1200], [$this->rows('record'), $this->rows('search_document')]);
+        self::assertSame([1200, 1200, 1200], [$this->rows('record'), $this->rows('search_document'), $this->rows('intake_record')]);
     }
 
     public function testTwoWhoTakeInTheSameFileAtOnceDoNotTakeItInTwice(): void

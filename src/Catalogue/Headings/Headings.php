@@ -7,7 +7,6 @@ namespace TinLantern\Catalogue\Headings;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use TinLantern\Core\Marc\Heading;
-use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Platform\Database\BulkInsert;
 
 /**
@@ -19,15 +18,18 @@ final readonly class Headings
     {
     }
 
-    /** @param array<int, MarcRecord> $records by id */
+    /**
+     * @param array<int, list<Heading>> $records their headings by record id
+     * @param bool                      $areNew  whether the records had no headings before
+     */
     public function put(array $records, bool $areNew): void
     {
         if (!$areNew && [] !== $records) {
             $this->connection->executeStatement('DELETE FROM record_heading WHERE record_id IN (:ids)', ['ids' => array_keys($records)], ['ids' => ArrayParameterType::INTEGER]);
         }
         $rows = [];
-        foreach ($records as $id => $record) {
-            foreach (Heading::allOf($record) as $heading) {
+        foreach ($records as $id => $headings) {
+            foreach ($headings as $heading) {
                 if ('' !== $heading->sortKey && mb_strlen($heading->written) <= 300) {
                     $rows[] = [$heading->kind, $heading->sortKey, $id, $heading->written];
                 }

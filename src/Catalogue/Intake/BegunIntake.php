@@ -10,8 +10,9 @@ namespace TinLantern\Catalogue\Intake;
 final readonly class BegunIntake
 {
     /**
-     * @param int $recordsRead how many records of the file were compared
-     * @param int $doneTo      the place in the file up to which records were taken in
+     * @param int  $recordsRead how many records of the file were compared
+     * @param bool $isCompared  whether all of it was
+     * @param int  $doneTo      the place in the file up to which records were taken in
      */
     public function __construct(
         public int $id,
@@ -24,8 +25,15 @@ final readonly class BegunIntake
         public string $begunAt,
         public string $staffName,
         public FileFormat $format,
+        public bool $isCompared,
         public ?string $endedAt,
     ) {
+    }
+
+    /** Is it compared and taken in at once? Then none of it was compared without being in. */
+    public function goesDirectly(): bool
+    {
+        return !$this->isCompared && $this->recordsRead === $this->doneTo && $this->is(IntakeState::Comparing, IntakeState::TakingIn);
     }
 
     public function is(IntakeState ...$states): bool

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
-use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MalformedRecord;
-use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Matching\RecordMatch;
 
 /**
@@ -31,26 +29,26 @@ final readonly class ComparedRecord
         return new self($place, ComparedKind::Broken, '', null, $record->bytes, $record->sentence());
     }
 
-    public static function unfit(int $place, MarcRecord $record, string $title, string $why): self
+    public static function unfit(int $place, string $marc, string $title, string $why): self
     {
-        return new self($place, ComparedKind::Unfit, $title, LineText::write($record), null, \sprintf('Record %d: %s', $place, $why));
+        return new self($place, ComparedKind::Unfit, $title, $marc, null, \sprintf('Record %d: %s', $place, $why));
     }
 
     /** One that the catalogue does not have. $near is a record that shares a key but differs in what must agree. */
-    public static function fresh(int $place, MarcRecord $record, string $title, ?RecordMatch $near): self
+    public static function fresh(int $place, string $marc, string $title, ?RecordMatch $near): self
     {
-        return new self($place, ComparedKind::Fresh, $title, LineText::write($record), null, '', $near);
+        return new self($place, ComparedKind::Fresh, $title, $marc, null, '', $near);
     }
 
-    public static function matching(int $place, MarcRecord $record, string $title, RecordMatch $match): self
+    public static function matching(int $place, string $marc, string $title, RecordMatch $match): self
     {
-        return new self($place, ComparedKind::Match, $title, LineText::write($record), null, '', $match);
+        return new self($place, ComparedKind::Match, $title, $marc, null, '', $match);
     }
 
     /** One that the file had at an earlier place. */
-    public static function again(int $place, MarcRecord $record, string $title, RecordMatch $match): self
+    public static function again(int $place, string $marc, string $title, RecordMatch $match): self
     {
-        return new self($place, ComparedKind::Again, $title, LineText::write($record), null, \sprintf('Record %d: it is the same title as record %d of this file.', $place, $match->id), $match, $match->id);
+        return new self($place, ComparedKind::Again, $title, $marc, null, \sprintf('Record %d: it is the same title as record %d of this file.', $place, $match->id), $match, $match->id);
     }
 
     /** @param string $remark what was odd about its characters, or nothing */

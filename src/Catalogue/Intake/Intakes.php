@@ -89,13 +89,13 @@ final readonly class Intakes
 
     public function get(int $id): BegunIntake
     {
-        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string, format: string, ended_at: string|null}|false $row */
-        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name, format, ended_at FROM intake WHERE id = ?', [$id]);
+        /** @var array{file_name: string, path: string|null, options: string, state: string, records_read: int, done_to: int, begun_at: string, staff_name: string, format: string, compared_at: string|null, ended_at: string|null}|false $row */
+        $row = $this->connection->fetchAssociative('SELECT file_name, path, options, state, records_read, done_to, begun_at, staff_name, format, compared_at, ended_at FROM intake WHERE id = ?', [$id]);
         if (false === $row) {
             throw NotFound::of('intake', $id);
         }
 
-        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name'], FileFormat::from($row['format']), $row['ended_at']);
+        return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name'], FileFormat::from($row['format']), null !== $row['compared_at'], $row['ended_at']);
     }
 
     /**
@@ -113,6 +113,16 @@ final readonly class Intakes
     public function goOnTakingIn(int $id, int $from, int $to): void
     {
         $this->goOn("UPDATE intake SET done_to = :to, state = 'taking-in' WHERE id = :id AND done_to = :from AND state IN ('compared', 'taking-in')", $id, $from, $to);
+    }
+
+    /**
+     * The same for comparing and taking in at once.
+     *
+     * @throws Conflict
+     */
+    public function goOnDirectly(int $id, int $from, int $to): void
+    {
+        $this->goOn("UPDATE intake SET records_read = :to, done_to = :to, state = 'taking-in' WHERE id = :id AND records_read = :from AND done_to = :from AND state IN ('comparing', 'taking-in')", $id, $from, $to);
     }
 
     public function count(int $id, int $items): void

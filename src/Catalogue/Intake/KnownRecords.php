@@ -30,7 +30,7 @@ final class KnownRecords
     public function __construct(int $intakeId, private readonly MatchRule $rule, MatchKeys $keys, ComparedRecords $compared, private readonly array $batch)
     {
         $all = array_values(array_unique(array_merge([], ...array_map($rule->keysOf(...), array_values($batch)))));
-        $this->holders = $keys->holders($all);
+        $this->holders = $keys->holders($all, $intakeId);
         $this->ofCatalogue = $keys->facts(array_merge([], ...array_values($this->holders)));
         $this->places = $compared->placesOf($intakeId, $all);
         $this->ofFile = $compared->facts($intakeId, array_values(array_unique($this->places)));

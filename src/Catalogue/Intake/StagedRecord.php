@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
-use TinLantern\Core\Marc\RecordParts;
+use TinLantern\Catalogue\DescribedRecord;
+use TinLantern\Core\Marc\ItemStatement;
 
 /**
  * A compared record on its way into the catalogue: what is to become of it, and to which record of the catalogue.
@@ -16,9 +17,13 @@ final class StagedRecord
     /** @var list<string> */
     public array $told = [];
 
-    public function __construct(public readonly int $place, public readonly RecordParts $parts, public Outcome $outcome, public ?int $target)
+    /**
+     * @param list<ItemStatement> $items
+     * @param list<string>        $remarks about its item fields
+     */
+    public function __construct(public readonly int $place, public readonly DescribedRecord $described, public readonly array $items, array $remarks, public Outcome $outcome, public ?int $target)
     {
-        foreach ($parts->remarks as $remark) {
+        foreach ($remarks as $remark) {
             $this->tell('remark', $remark);
         }
     }

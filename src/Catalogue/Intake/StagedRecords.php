@@ -6,6 +6,7 @@ namespace TinLantern\Catalogue\Intake;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Core\Marc\ItemFields;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Database\BulkInsert;
@@ -34,16 +35,7 @@ final readonly class StagedRecords
             [$intake->id, $behind],
         );
         foreach ($rows as $row) {
-            $kind = ComparedKind::from($row['kind']);
-            $staged[$row['place']] = null === $row['marc'] || ComparedKind::Unfit === $kind ? null : new StagedRecord(
-                $row['place'],
-                ItemFields::part(LineText::parse($row['marc']), $intake->options->mapping),
-                self::outcome($kind, $row['choice'], $intake->options),
-                $row['match_id'],
-            );
-            if (null !== $row['same_as'] && null !== $staged[$row['place']]) {
-                $staged[$row['place']]->target = -$row['same_as'];
-            }
+            $staged[$row['place']] = null === $row['marc'] ? null : self::one($row['place'], ComparedKind::from($row['kind']), $row['marc'], $row['match_id'], $row['same_as'], $row['choice'], $intake->options);
         }
 
         return $staged;
@@ -74,6 +66,37 @@ final readonly class StagedRecords
             $rows[] = [$intakeId, $record->place, $record->outcome->value, $record->recordId, $record->versionMade, [] === $record->told ? null : Json::encode($record->told)];
         }
         BulkInsert::run($this->connection, 'INSERT INTO intake_outcome (intake_id, place, outcome, record_id, version_made, told)', $rows);
+    }
+
+    /**
+     * Records that were compared a moment ago; broken and unfit ones are left out.
+     *
+     * @param list<ComparedRecord> $compared
+     *
+     * @return list<StagedRecord>
+     */
+    public static function of(ReadBatch $batch, array $compared, IntakeOptions $options): array
+    {
+        $staged = [];
+        foreach ($compared as $one) {
+            $record = $batch->records[$one->place];
+            if ($record instanceof PreparedRecord && ComparedKind::Unfit !== $one->kind) {
+                $target = null === $one->sameAs ? $one->match?->id : -$one->sameAs;
+                $staged[] = new StagedRecord($one->place, $record->described, $record->parts->items, $record->parts->remarks, self::outcome($one->kind, null, $options), $target);
+            }
+        }
+
+        return $staged;
+    }
+
+    private static function one(int $place, ComparedKind $kind, string $marc, ?int $matchId, ?int $sameAs, ?string $choice, IntakeOptions $options): ?StagedRecord
+    {
+        if (ComparedKind::Unfit === $kind) {
+            return null;
+        }
+        $parts = ItemFields::part(LineText::parse($marc), $options->mapping);
+
+        return new StagedRecord($place, DescribedRecord::of($parts->record), $parts->items, $parts->remarks, self::outcome($kind, $choice, $options), null === $sameAs ? $matchId : -$sameAs);
     }
 
     private static function outcome(ComparedKind $kind, ?string $choice, IntakeOptions $options): Outcome

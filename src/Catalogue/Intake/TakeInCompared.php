@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
-use TinLantern\Catalogue\Derived;
-use TinLantern\Catalogue\DescribedRecord;
-use TinLantern\Catalogue\RecordItems;
-use TinLantern\Catalogue\Repository\Cause;
-use TinLantern\Catalogue\Repository\Records;
-use TinLantern\Core\Marc\Overlay;
-use TinLantern\Journal\Journal;
-use TinLantern\Journal\Subject;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Database\Transaction;
 
@@ -29,11 +21,8 @@ final readonly class TakeInCompared
         private Transaction $transaction,
         private Intakes $intakes,
         private StagedRecords $staged,
-        private Records $records,
-        private RecordItems $items,
-        private Derived $derived,
-        private Journal $journal,
-        private IntakeReports $reports,
+        private TakeInBatch $takeIn,
+        private EndTakingIn $end,
     ) {
     }
 
@@ -45,143 +34,13 @@ final readonly class TakeInCompared
             $to = (int) array_key_last($batch);
             $this->transaction->run(function () use ($intake, $batch, $done, $to, $actor): void {
                 $this->intakes->goOnTakingIn($intake->id, $done, $to);
-                foreach (self::segments(array_values(array_filter($batch))) as $segment) {
-                    $this->takeIn($intake, $segment, $actor);
-                }
+                ($this->takeIn)($intake, array_values(array_filter($batch)), $actor);
             });
             $done = $to;
             if (null !== $progress) {
                 $progress($done);
             }
         }
-        $this->transaction->run(function () use ($intake, $actor): void {
-            $this->intakes->reach($intake->id, IntakeState::TakenIn, IntakeState::Compared, IntakeState::TakingIn);
-            $this->journal->tell($actor, 'file-taken-in', Subject::Intake, $intake->id, null, $this->reports->counts($intake->id)->told());
-        });
-    }
-
-    /**
-     * Records that go to the same record of the catalogue, or to one that this file brings, go one after the other.
-     *
-     * @param list<StagedRecord> $batch
-     *
-     * @return \Generator<int, non-empty-list<StagedRecord>>
-     */
-    private static function segments(array $batch): \Generator
-    {
-        $segment = [];
-        $touched = [];
-        foreach ($batch as $record) {
-            if (null !== $record->target && isset($touched[$record->target])) {
-                yield $segment;
-                $segment = $touched = [];
-            }
-            $segment[] = $record;
-            $touched[-$record->place] = true;
-            if (null !== $record->target) {
-                $touched[$record->target] = true;
-            }
-        }
-        if ([] !== $segment) {
-            yield $segment;
-        }
-    }
-
-    /** @param non-empty-list<StagedRecord> $segment */
-    private function takeIn(BegunIntake $intake, array $segment, Actor $actor): void
-    {
-        $this->findTargets($intake, $segment);
-        $this->add(array_values(array_filter($segment, static fn (StagedRecord $record): bool => Outcome::Added === $record->outcome)), $intake, $actor);
-        $this->change(array_values(array_filter($segment, static fn (StagedRecord $record): bool => \in_array($record->outcome, [Outcome::Replaced, Outcome::Merged, Outcome::Items], true))), $intake, $actor);
-        $this->staged->writeOutcomes($intake->id, $segment);
-    }
-
-    /**
-     * An earlier place of the file has become a record by now. Where the target is gone, the record is as good as new.
-     *
-     * @param non-empty-list<StagedRecord> $segment
-     */
-    private function findTargets(BegunIntake $intake, array $segment): void
-    {
-        $places = [];
-        foreach ($segment as $record) {
-            if (null !== $record->target && $record->target < 0) {
-                $places[] = -$record->target;
-            }
-        }
-        $records = $this->staged->recordsAt($intake->id, $places);
-        foreach ($segment as $record) {
-            if (null !== $record->target && $record->target < 0) {
-                $record->target = $records[-$record->target] ?? null;
-            }
-            if (null === $record->target && !\in_array($record->outcome, [Outcome::Added, Outcome::Skipped], true)) {
-                $record->outcome = Outcome::Added;
-            }
-        }
-    }
-
-    /** @param list<StagedRecord> $segment */
-    private function add(array $segment, BegunIntake $intake, Actor $actor): void
-    {
-        if ([] === $segment) {
-            return;
-        }
-        $described = array_map(static fn (StagedRecord $record): DescribedRecord => DescribedRecord::of($record->parts->record), $segment);
-        $ids = $this->records->add($described, $actor->name, Cause::Intake, $intake->id);
-        foreach ($segment as $index => $record) {
-            $record->recordId = $ids[$index];
-            $record->versionMade = 1;
-        }
-        $this->addItems($segment, $intake);
-        $this->derived->follow(array_combine($ids, $described), true);
-    }
-
-    /** @param list<StagedRecord> $segment */
-    private function change(array $segment, BegunIntake $intake, Actor $actor): void
-    {
-        $stored = $this->records->lock(array_map(static fn (StagedRecord $record): int => $record->target ?? 0, $segment));
-        $changed = $followed = $gone = [];
-        foreach ($segment as $record) {
-            $own = $stored[$record->target ?? 0] ?? null;
-            if (null === $own) {
-                $record->outcome = Outcome::Added;
-                $record->tell('remark', 'the record that it matched was removed in the meantime, so it was added.');
-                $gone[] = $record;
-                continue;
-            }
-            $record->recordId = $own->id;
-            if (Outcome::Items === $record->outcome) {
-                $followed[$own->id] = DescribedRecord::of($own->marc());
-                continue;
-            }
-            $record->versionMade = $own->version + 1;
-            $changed[$own->id] = DescribedRecord::of(
-                Outcome::Merged === $record->outcome ? Overlay::keeping($record->parts->record, $own->marc(), $intake->options->keptFields) : $record->parts->record,
-            );
-        }
-        $this->records->change($changed, $actor->name, Cause::Intake);
-        $this->addItems(array_values(array_filter($segment, static fn (StagedRecord $record): bool => null !== $record->recordId)), $intake);
-        $this->derived->follow($changed + $followed, false);
-        $this->add($gone, $intake, $actor);
-    }
-
-    /** @param list<StagedRecord> $segment */
-    private function addItems(array $segment, BegunIntake $intake): void
-    {
-        $statements = $byRecord = [];
-        foreach ($segment as $record) {
-            $statements[(int) $record->recordId] = $record->parts->items;
-            $byRecord[(int) $record->recordId] = $record;
-        }
-        $taken = $this->items->takeIn($statements, $intake->options->defaults, $intake->id);
-        foreach ($taken->problems as $id => $sentences) {
-            foreach ($sentences as $sentence) {
-                $byRecord[$id]->tell('item', $sentence);
-            }
-        }
-        if ($taken->count > 0) {
-            $this->intakes->count($intake->id, $taken->count);
-        }
-        $this->intakes->noteUnknownCodes($intake->id, $taken->unknownCodes);
+        ($this->end)($intake->id, $actor);
     }
 }

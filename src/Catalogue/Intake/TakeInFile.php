@@ -12,7 +12,7 @@ use TinLantern\Platform\Actor;
  */
 final readonly class TakeInFile
 {
-    public function __construct(private Intakes $intakes, private CompareFile $compare, private TakeInCompared $takeIn, private IntakeReports $reports)
+    public function __construct(private Intakes $intakes, private CompareFile $compare, private TakeInCompared $takeIn, private TakeInDirectly $directly, private IntakeReports $reports)
     {
     }
 
@@ -22,6 +22,11 @@ final readonly class TakeInFile
         $intake = $this->intakes->begin($file, $options, $actor);
         if ($intake->is(IntakeState::TakenIn)) {
             return IntakeReport::before($intake);
+        }
+        if (!$compareOnly && $intake->goesDirectly()) {
+            ($this->directly)($intake, $file, $actor, null === $progress ? null : static fn (int $done) => $progress('taken in', $done));
+
+            return $this->reports->of($intake->id);
         }
         if ($intake->is(IntakeState::Comparing)) {
             ($this->compare)($intake, $file, null === $progress ? null : static fn (int $read) => $progress('compared', $read));

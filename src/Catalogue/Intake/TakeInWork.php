@@ -13,7 +13,7 @@ use TinLantern\Platform\Background\Progress;
  */
 final readonly class TakeInWork implements BackgroundWork
 {
-    public function __construct(private Intakes $intakes, private TakeInCompared $takeIn, private IntakeReports $reports)
+    public function __construct(private Intakes $intakes, private TakeInCompared $takeIn, private TakeInDirectly $directly, private IntakeReports $reports)
     {
     }
 
@@ -25,7 +25,9 @@ final readonly class TakeInWork implements BackgroundWork
     public function run(int $subjectId, Actor $actor, Progress $progress): object
     {
         $intake = $this->intakes->get($subjectId);
-        if ($intake->is(IntakeState::Compared, IntakeState::TakingIn)) {
+        if ($intake->goesDirectly() && null !== $intake->path) {
+            ($this->directly)($intake, RecordFile::open($intake->path, $intake->fileName, $intake->options->columnMapping()), $actor, static fn (int $done) => $progress->tell($done));
+        } elseif ($intake->is(IntakeState::Compared, IntakeState::TakingIn)) {
             ($this->takeIn)($intake, $actor, static fn (int $done) => $progress->tell($done, $intake->recordsRead));
         }
 

@@ -46,16 +46,17 @@ final readonly class MatchKeys
      * The records that have one of these keys.
      *
      * @param list<string> $keys
+     * @param int|null     $butOfIntake leaves out records that this intake has added
      *
      * @return array<string, list<int>> record ids by key
      */
-    public function holders(array $keys): array
+    public function holders(array $keys, ?int $butOfIntake = null): array
     {
         $holders = [];
         if ([] !== $keys) {
             $rows = $this->connection->iterateAssociative(
-                'SELECT value, record_id FROM match_key WHERE value IN (:keys) ORDER BY value, record_id',
-                ['keys' => array_values(array_unique($keys))],
+                'SELECT k.value, k.record_id FROM match_key k'.(null === $butOfIntake ? '' : ' JOIN record r ON r.id = k.record_id AND NOT (r.intake_id <=> :intake)').' WHERE k.value IN (:keys) ORDER BY k.value, k.record_id',
+                ['keys' => array_values(array_unique($keys)), 'intake' => $butOfIntake],
                 ['keys' => ArrayParameterType::STRING],
             );
             /** @var array{value: string, record_id: int} $row */

@@ -49,6 +49,11 @@ final readonly class MatchRules implements RuleKind
         );
     }
 
+    public function get(string $code): MatchRule
+    {
+        return $this->find($code) ?? throw new \LogicException("There is no match rule {$code}.");
+    }
+
     /** @return list<string> */
     public function codes(): array
     {

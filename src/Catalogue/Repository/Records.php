@@ -44,7 +44,7 @@ final readonly class Records
     /** Writes a new record once more with the number it was given in it. It stays the first version. */
     public function number(int $id, DescribedRecord $record): void
     {
-        $this->connection->update('record', ['marc' => LineText::write($record->marc)] + RecordColumns::of($record->brief), ['id' => $id]);
+        $this->connection->update('record', ['marc' => $record->text()] + RecordColumns::of($record->brief), ['id' => $id]);
     }
 
     /**
@@ -212,7 +212,7 @@ final readonly class Records
     /** @return array<string, string|int|null> by column */
     private function row(DescribedRecord $record, string $by, Cause $cause): array
     {
-        return ['marc' => LineText::write($record->marc)] + RecordColumns::of($record->brief)
+        return ['marc' => $record->text()] + RecordColumns::of($record->brief)
             + ['created_at' => $this->now(), 'changed_at' => $this->now(), 'changed_by' => mb_substr($by, 0, 120), 'cause' => $cause->value];
     }
 

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Search;
 
+use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\RecordColumns;
 use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\CallNumber\CallNumberWord;
-use TinLantern\Core\Marc\BriefDescription;
-use TinLantern\Core\Marc\DataField;
 use TinLantern\Core\Marc\MarcRecord;
-use TinLantern\Core\Search\SearchWords;
 
 /**
  * What a search index knows of one record with its items: its words in the order of the text (those of title, author and subject once
@@ -20,8 +18,6 @@ final readonly class SearchDocument
 {
     /** Stands between fields, so that no phrase reaches from one into the next. Shorter than any word. */
     public const BREAK = '__';
-    /** Codes of subfields that hold links and codes, no words of the record. */
-    private const LINKING = '0256789uw';
 
     /** @param list<int> $branches ids of the branches that have items */
     private function __construct(
@@ -38,13 +34,14 @@ final readonly class SearchDocument
     }
 
     /** @param list<HeldItem> $items */
-    public static function of(int $recordId, MarcRecord $marc, BriefDescription $brief, array $items, Day $addedOn): self
+    public static function of(int $recordId, DescribedRecord $record, array $items, Day $addedOn): self
     {
-        [$texts, $words] = self::read($marc);
+        $brief = $record->brief;
+        $words = $record->words()->single;
         foreach ($brief->isbns as $isbn) {
             $words[] = SearchField::Isbn->mark().$isbn;
         }
-        foreach (self::numbers($marc) as $number) {
+        foreach (self::numbers($record->marc) as $number) {
             $words[] = SearchField::Number->mark().$number;
         }
         if (null !== $brief->year) {
@@ -60,7 +57,7 @@ final readonly class SearchDocument
 
         return new self(
             $recordId,
-            implode(' '.self::BREAK.' ', [...$texts, implode(' ', array_unique($words))]),
+            implode(' '.self::BREAK.' ', [...$record->words()->texts, implode(' ', array_unique($words))]),
             RecordColumns::titleKey($brief),
             $brief->year,
             $brief->format->value,
@@ -69,44 +66,6 @@ final readonly class SearchDocument
             $branches,
             $addedOn,
         );
-    }
-
-    /** @return array{list<string>, list<string>} the running words of each field, plain and marked; and single words */
-    private static function read(MarcRecord $marc): array
-    {
-        $plain = $marked = $single = [];
-        foreach ($marc->fields as $field) {
-            if ('001' === $field->tag && !$field instanceof DataField) {
-                array_push($single, ...SearchWords::inText($field->value));
-            }
-            if (!$field instanceof DataField || !self::isRead($field->tag)) {
-                continue;
-            }
-            $running = $joined = [];
-            foreach ($field->subfields as $subfield) {
-                if (!str_contains(self::LINKING, $subfield->code)) {
-                    array_push($running, ...SearchWords::inOrder($subfield->value));
-                    array_push($joined, ...SearchWords::joined($subfield->value));
-                }
-            }
-            if ([] === $running) {
-                continue;
-            }
-            $plain[] = implode(' ', $running);
-            array_push($single, ...$joined);
-            $mark = SearchField::ofTag($field->tag)?->mark();
-            if (null !== $mark) {
-                $marked[] = $mark.implode(' '.$mark, $running);
-                array_push($single, ...array_map(static fn (string $word): string => $mark.$word, $joined));
-            }
-        }
-
-        return [[...$plain, ...$marked], $single];
-    }
-
-    private static function isRead(string $tag): bool
-    {
-        return '852' !== $tag && '876' !== $tag && ($tag >= '100' || \in_array($tag, ['020', '022', '024', '028', '035', '050', '082'], true));
     }
 
     /** @return list<string> control numbers, and those of other sources with and without the source; ISSN */
