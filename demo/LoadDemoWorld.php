@@ -42,6 +42,7 @@ final readonly class LoadDemoWorld
         private TakeInFile $takeIn,
         private DemoPatrons $patrons,
         private DemoLoans $loans,
+        private DemoPieces $pieces,
         private ConsoleActor $actor,
         private ClockInterface $clock,
         private string $varDirectory,
@@ -67,6 +68,7 @@ final readonly class LoadDemoWorld
         $patrons = $this->patrons->register($dice, $actor);
         $say('Lending and returning for three years ...');
         $this->loans->play($dice, $patrons, $actor);
+        $this->pieces->describe($this->clock->now());
         $this->connection->executeStatement('INSERT INTO waiting_label (item_id, added_at) SELECT id, NOW(3) FROM item WHERE id % 251 = 0 LIMIT 36');
         $this->connection->update('house_state', ['value' => 'loaded'], ['name' => 'demo-world']);
     }

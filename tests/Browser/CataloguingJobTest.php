@@ -54,4 +54,25 @@ final class CataloguingJobTest extends BrowserTestCase
         $this->see('.detail-side .empty', 'Choose a title');
         $this->see('.chip', 'Score');
     }
+
+    public function testWordsTypedWronglyLeadToTheRightOnesAndTheSearchIsSaved(): void
+    {
+        $this->house->query('DELETE FROM saved_search');
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue?q=lantren');
+        $this->see('.empty button', 'lantern')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('table.lines tbody tr');
+        $this->see('.saved-searches summary')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.saved-searches button', 'Save this search')->sendKeys(WebDriverKeys::ENTER);
+        $name = $this->see('#field-search-name');
+        foreach (str_split('Lamps') as $letter) {
+            $name->sendKeys($letter);
+        }
+        $this->see('.saved-searches button[type=submit]', 'Save')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.saved-searches a', 'Lamps');
+        $this->page->get($this->house->address.'/catalogue');
+        $this->see('.saved-searches summary')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.saved-searches a', 'Lamps')->sendKeys(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => 'lantern' === $this->see('.list-search .search-box input')->getAttribute('value'), 'the search is there again');
+    }
 }

@@ -30,7 +30,7 @@ final class FileJobTest extends BrowserTestCase
         $this->see('.drop-place');
         $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
         $this->see('.file-head h1', basename($file));
-        $this->page->findElement(WebDriverBy::xpath('//button[. = "Read and compare"]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('button[type=submit]', 'Read and compare')->sendKeys(WebDriverKeys::ENTER);
         $this->see('.facets .chip', 'Broken 1');
         $this->see('table.lines tbody tr', 'In the catalogue')->sendKeys(WebDriverKeys::ENTER);
         $this->see('.side-by-side mark', 'A summary from the vendor.');
