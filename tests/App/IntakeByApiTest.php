@@ -7,11 +7,14 @@ namespace TinLantern\Tests\App;
 use Symfony\Component\Console\Event\ConsoleSignalEvent;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\NullOutput;
+use TinLantern\Catalogue\Intake\ForgetOldFiles;
+use TinLantern\Catalogue\Intake\TakeBackIntake;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Background\BackgroundTasks;
 use TinLantern\Platform\Background\RunTask;
 use TinLantern\Platform\Background\StopSignal;
 use TinLantern\Platform\Background\TaskRunner;
+use TinLantern\Platform\Cli\ConsoleActor;
 
 /**
  * A file as a cataloguer takes it in, in steps, with the work done in the background.
@@ -54,6 +57,42 @@ final class IntakeByApiTest extends AppTestCase
         $this->send('POST', $path.'/taking-back', ['id' => self::id()], 200);
         $this->work();
         self::assertSame('taken-back', $this->get($path)['state']);
+        self::assertStringNotContainsString('212 pages', $this->text($this->connection()->fetchOne('SELECT marc FROM record')));
+    }
+
+    public function testAFileIsTakenBackWhileItIsStillGoingIn(): void
+    {
+        $records = array_map(static fn (int $number): string => "LDR 00000nam a2200000 i 4500\n245 10 \$aTides, part {$number}", range(1, 1100));
+        $path = '/api/intakes/'.self::number($this->send('POST', '/api/intakes', null, 200, $this->lines(...$records)), 'id');
+        $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
+        $this->work();
+        $this->send('POST', $path.'/taking-in', ['id' => self::id()], 200);
+        self::service(StopSignal::class)(new ConsoleSignalEvent(new \Symfony\Component\Console\Command\Command('x'), new ArrayInput([]), new NullOutput(), 15));
+        $this->work();
+        self::assertSame(['taking-in', 500], [$this->get($path)['state'], $this->rows('record')]);
+        self::assertSame('taking-back', $this->send('POST', $path.'/taking-back', ['id' => self::id()], 200)['state']);
+        self::service(TakeBackIntake::class)((int) basename($path), self::service(ConsoleActor::class)());
+        $after = $this->get($path);
+        self::assertSame(['taken-back', 0], [$after['state'], $this->connection()->fetchOne('SELECT COUNT(*) FROM record')]);
+    }
+
+    public function testAfterHalfAYearTheRecordsAsTheyWereSentGoAndTheWayBackStays(): void
+    {
+        $this->takeIn($this->lines(self::OWN));
+        $path = '/api/intakes/'.self::number($this->send('POST', '/api/intakes', null, 200, $this->lines(self::FULLER)), 'id');
+        $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
+        $this->work();
+        $this->send('POST', $path.'/taking-in', ['id' => self::id(), 'onMatch' => 'replace'], 200);
+        $this->work();
+        $file = $this->text($this->connection()->fetchOne('SELECT path FROM intake ORDER BY id DESC LIMIT 1'));
+        self::assertFileExists($file);
+        $this->itIs('2026-10-01 03:20');
+        self::service(ForgetOldFiles::class)(new \DateTimeImmutable('2026-10-01 03:20'));
+        self::assertFileDoesNotExist($file);
+        self::assertSame(0, $this->connection()->fetchOne('SELECT COUNT(marc) FROM intake_record WHERE intake_id = ?', [basename($path)]));
+        $this->signIn('cataloguer');
+        self::assertSame('match', self::at($this->get($path.'/records/1'), 'line', 'kind'), 'what was found is still there');
+        self::service(TakeBackIntake::class)((int) basename($path), self::service(ConsoleActor::class)());
         self::assertStringNotContainsString('212 pages', $this->text($this->connection()->fetchOne('SELECT marc FROM record')));
     }
 

@@ -51,7 +51,10 @@ final readonly class AskForWork
     {
         return $this->transaction->once($actId, (object) ['takeBack' => $intakeId], IntakeView::class, function () use ($intakeId, $actor): IntakeView {
             $intake = $this->intakes->get($intakeId);
-            if (!$intake->is(IntakeState::TakenIn, IntakeState::TakingBack)) {
+            if ($intake->is(IntakeState::TakingIn)) {
+                // Whoever is taking it in finds at the next batch that this is over.
+                $this->intakes->reach($intakeId, IntakeState::TakingBack, IntakeState::TakingIn);
+            } elseif (!$intake->is(IntakeState::TakenIn, IntakeState::TakingBack)) {
                 throw new Conflict('nothing-to-take-back', 'This file is not taken in, so there is nothing to take back.');
             }
             $this->tasks->ask(TakeBackWork::kind(), $intakeId, $intake->fileName, $actor);

@@ -12,6 +12,7 @@ import { CompareForm } from './CompareForm';
 import { FileRecord } from './FileRecord';
 import { FileRecords } from './FileRecords';
 import { TakeInForm } from './TakeInForm';
+import { TakeBackFile } from './TakeBackFile';
 import { TakenIn } from './TakenIn';
 
 const MOVING = ['comparing', 'taking-in', 'taking-back'];
@@ -49,6 +50,7 @@ export default function FilePage() {
         )}
         {intake.task?.state === 'failed' ? <p className="note is-problem">{failure(intake.task)}</p> : null}
         {isWorking(intake) ? <Working task={intake.task} /> : null}
+        {intake.state === 'taking-in' ? <TakeBackFile intake={intake} /> : null}
         {intake.state === 'received' && !isWorking(intake) ? <CompareForm intake={intake} /> : null}
         {intake.state === 'compared' && !isWorking(intake) ? <TakeInForm intake={intake} /> : null}
         {intake.state === 'taken-in' || intake.state === 'taken-back' ? <TakenIn intake={intake} /> : null}
