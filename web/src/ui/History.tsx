@@ -31,22 +31,37 @@ function useWords() {
       if (inList !== undefined) return inList.name;
       if (typeof value === 'string' && name === 'status') return t(`status.${value}` as 'status.lost');
       if (typeof value === 'string') return INSTANT.test(value) ? exactTime(value) : value;
-      return JSON.stringify(value);
+      return Array.isArray(value)
+        ? value.map((one) => (typeof one === 'string' ? one : JSON.stringify(one))).join(', ')
+        : JSON.stringify(value);
     },
   };
+}
+
+/** What was told with names of its own inside stands beside the rest; what is told of many things is only counted. */
+function opened(told: Record<string, unknown>): Record<string, unknown> {
+  return Object.fromEntries(
+    Object.entries(told).flatMap(([name, value]) => {
+      if (typeof value !== 'object' || value === null || Array.isArray(value)) return [[name, value]];
+      const inside = Object.entries(value);
+      return inside.every(([key]) => /^\d+$/.test(key)) ? [[name, inside.length]] : inside;
+    }),
+  );
 }
 
 /** What an act has changed, name by name. */
 export function ChangeList({ entry }: { entry: Entry }) {
   const { t } = useTranslation();
   const { nameOf, valueOf } = useWords();
-  const names = [...new Set([...Object.keys(entry.before ?? {}), ...Object.keys(entry.after ?? {})])];
+  const was = entry.before === null ? null : opened(entry.before);
+  const is = entry.after === null ? null : opened(entry.after);
+  const names = [...new Set([...Object.keys(was ?? {}), ...Object.keys(is ?? {})])];
   const lines = names.flatMap((name) => {
-    const after = valueOf(name, entry.after?.[name]);
-    const wasTold = entry.before !== null && name in entry.before;
-    const isTold = entry.after !== null && name in entry.after;
+    const after = valueOf(name, is?.[name]);
+    const wasTold = was !== null && name in was;
+    const isTold = is !== null && name in is;
     if (!wasTold) return after === t('told.nothing') ? [] : [[name, after] as const];
-    const before = valueOf(name, entry.before?.[name]);
+    const before = valueOf(name, was[name]);
     if (!isTold || before === after) return [];
     return [[name, t('reports.was', { before, after })] as const];
   });
