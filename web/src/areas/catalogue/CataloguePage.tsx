@@ -96,6 +96,14 @@ function RecordList({ selected }: { selected: number }) {
             </option>
           ))}
         </select>
+        <button
+          type="button"
+          className="chip"
+          aria-pressed={filter['added'] !== undefined}
+          onClick={() => set({ added: filter['added'] === undefined ? firstOfMonth(new Date()) : '' })}
+        >
+          {t('search.newThisMonth')}
+        </button>
       </div>
       <SavedSearches question={filters.text} />
       <Facets facets={first?.facets ?? []} filter={filter} onNarrow={set} />
@@ -155,17 +163,8 @@ function Facets({ facets, filter, onNarrow }: FacetsProps) {
     if (facet === 'decade') return t('catalogue.decade', { decade: value });
     return new Intl.DisplayNames('en', { type: 'language', fallback: 'code' }).of(value) ?? value;
   };
-  const isNew = filter['added'] !== undefined;
   return (
     <div className="facets no-print">
-      <button
-        type="button"
-        className="chip"
-        aria-pressed={isNew}
-        onClick={() => onNarrow({ added: isNew ? '' : firstOfMonth(new Date()) })}
-      >
-        {t('search.newThisMonth')}
-      </button>
       {FACETS.map((name) => {
         const value = filter[name] ?? '';
         if (value !== '') {
