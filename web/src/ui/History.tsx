@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
 import { house as houseQuery, journalOf } from '../api/queries';
 import { exactTime } from '../i18n/dates';
+import { opened } from './told';
 import { TakeBackButton } from './TakeBackButton';
 
 type Entry = Schemas['JournalLineView'];
@@ -36,17 +37,6 @@ function useWords() {
         : JSON.stringify(value);
     },
   };
-}
-
-/** What was told with names of its own inside stands beside the rest; what is told of many things is only counted. */
-function opened(told: Record<string, unknown>): Record<string, unknown> {
-  return Object.fromEntries(
-    Object.entries(told).flatMap(([name, value]) => {
-      if (typeof value !== 'object' || value === null || Array.isArray(value)) return [[name, value]];
-      const inside = Object.entries(value);
-      return inside.every(([key]) => /^\d+$/.test(key)) ? [[name, inside.length]] : inside;
-    }),
-  );
 }
 
 /** What an act has changed, name by name. */

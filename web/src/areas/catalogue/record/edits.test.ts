@@ -12,8 +12,9 @@ import {
   retag,
   setPosition,
   takeHeading,
+  takePhrase,
 } from './edits';
-import { type EditField, readRecord, writeRecord } from './marcText';
+import { type EditField, readField, readRecord, writeRecord } from './marcText';
 
 const TEXT = 'LDR 00000nam a2200000 i 4500\n100 1# $aVenn\n245 10 $aTides$bof Skellin\n650 #4 $aTides';
 const record = (): EditField[] => readRecord(TEXT);
@@ -68,5 +69,13 @@ describe('editing a record', () => {
   it('sets coded positions and fills what was too short', () => {
     expect(setPosition('260303s2019', 7, 4, '2020')).toBe('260303s2020');
     expect(setPosition('ab', 4, 2, 'x')).toBe('ab  x ');
+  });
+
+  it('puts a phrase in the place of what is empty, and behind what is not', () => {
+    const phrase = () => readField('500 ## $aWith a folded chart$5VIL', 1).subfields;
+    const empty = takePhrase(readField('500 ## $a$b', 1), phrase());
+    expect(empty.subfields.map(({ code, value }) => `${code}=${value}`)).toEqual(['a=With a folded chart', '5=VIL']);
+    const filled = takePhrase(readField('500 ## $aSigned$b ', 1), phrase());
+    expect(filled.subfields.map(({ code, value }) => `${code}=${value}`)).toEqual(['a=Signed', 'a=With a folded chart', '5=VIL']);
   });
 });
