@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue;
 
+use TinLantern\Core\Tabular\CsvLine;
+
 /**
  * All hits of a search as CSV, a line for each title.
  */
@@ -18,10 +20,10 @@ final readonly class FoundAsTable
     /** @return \Generator<int, string> */
     public function __invoke(RecordQuery $query): \Generator
     {
-        yield "\u{FEFF}".self::line(self::HEADINGS);
+        yield "\u{FEFF}".CsvLine::write(self::HEADINGS);
         foreach ($this->search->ids($query) as $ids) {
             foreach ($this->search->lines($ids) as $line) {
-                yield self::line([
+                yield CsvLine::write([
                     (string) $line->id,
                     $line->title,
                     $line->author,
@@ -36,14 +38,5 @@ final readonly class FoundAsTable
                 ]);
             }
         }
-    }
-
-    /** @param list<string> $cells */
-    private static function line(array $cells): string
-    {
-        // A spreadsheet would take these for a formula.
-        $cells = array_map(static fn (string $cell): string => 1 === preg_match('/^[=+@\t\r-]/', $cell) ? "'".$cell : $cell, $cells);
-
-        return implode(',', array_map(static fn (string $cell): string => 1 === preg_match('/[",\r\n]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells))."\r\n";
     }
 }

@@ -162,9 +162,14 @@ final class IntakeByApiTest extends AppTestCase
         $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
         $this->work();
         $this->browser->request('GET', $path.'/broken-records');
-        self::assertSame('00005broken', $this->browser->getInternalResponse()->getContent());
+        $broken = $this->browser->getInternalResponse()->getContent();
+        self::assertSame('00005broken', $broken);
         $this->browser->request('GET', $path.'/broken-reasons');
-        self::assertStringContainsString('"2","Record 2 (at byte', $this->browser->getInternalResponse()->getContent());
+        [$headings, $line] = explode("\r\n", $this->browser->getInternalResponse()->getContent());
+        self::assertSame('record,reason,content', $headings);
+        [$place, $reason, $content] = str_getcsv($line, ',', '"', '');
+        self::assertSame(['2', '00005broken'], [$place, $content]);
+        self::assertStringStartsWith('Record 2 (at byte', (string) $reason);
     }
 
     /** Does what waits in the background. */

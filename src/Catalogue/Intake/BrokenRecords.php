@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Intake;
 
 use Doctrine\DBAL\Connection;
+use TinLantern\Core\Tabular\CsvLine;
 
 /**
  * The records of a file that could not be read, to be sent back: as they came, or as a list of reasons.
@@ -31,8 +32,7 @@ final readonly class BrokenRecords
     {
         yield "record,reason,content\r\n";
         foreach ($this->rows($intakeId) as $row) {
-            $cells = [(string) $row['place'], $row['problem'], self::shown($row['raw'])];
-            yield implode(',', array_map(static fn (string $cell): string => '"'.str_replace('"', '""', $cell).'"', $cells))."\r\n";
+            yield CsvLine::write([(string) $row['place'], $row['problem'], self::shown($row['raw'])]);
         }
     }
 

@@ -124,7 +124,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     private static function part(SearchExpression $wanted): string
     {
         return match (true) {
-            $wanted instanceof SearchTerm => self::word($wanted),
+            $wanted instanceof SearchTerm => $wanted->written(self::SHORTEST_PREFIX),
             $wanted instanceof SearchPhrase => '"'.implode(' ', $wanted->words).'"',
             $wanted instanceof AllOf => '('.self::required($wanted).')',
             $wanted instanceof AnyOf => '('.implode(' ', array_map(self::part(...), $wanted->parts)).')',
@@ -136,13 +136,6 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     private static function required(AllOf $all): string
     {
         return implode(' ', array_map(static fn (SearchExpression $part): string => '+'.self::part($part), $all->parts));
-    }
-
-    private static function word(SearchTerm $term): string
-    {
-        $bare = rtrim($term->word, '_');
-
-        return $term->isBeginning && \strlen($bare) >= self::SHORTEST_PREFIX ? $bare.'*' : $term->word;
     }
 
     /** @param array<string, string|int> $values */

@@ -101,20 +101,13 @@ final readonly class SphinxSearchIndex implements SearchIndex
     private static function asked(SearchExpression $wanted): string
     {
         return match (true) {
-            $wanted instanceof SearchTerm => self::word($wanted),
+            $wanted instanceof SearchTerm => $wanted->written(self::SHORTEST_PREFIX),
             $wanted instanceof SearchPhrase => '"'.implode(' ', $wanted->words).'"',
             $wanted instanceof AllOf => '('.implode(' ', array_map(self::asked(...), $wanted->parts)).')',
             $wanted instanceof AnyOf => '('.implode(' | ', array_map(self::asked(...), $wanted->parts)).')',
             $wanted instanceof AndNot => '('.self::asked($wanted->wanted).' -('.self::asked($wanted->unwanted).'))',
             default => throw new \LogicException('This engine does not know '.$wanted::class.'.'),
         };
-    }
-
-    private static function word(SearchTerm $term): string
-    {
-        $bare = rtrim($term->word, '_');
-
-        return $term->isBeginning && \strlen($bare) >= self::SHORTEST_PREFIX ? $bare.'*' : $term->word;
     }
 
     /**
