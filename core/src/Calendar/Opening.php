@@ -19,7 +19,7 @@ final readonly class Opening
     /** From the written form `09:00-18:00`. */
     public static function parse(string $written): self
     {
-        if (1 !== preg_match('/^(\d{1,2}):(\d{2})-(\d{1,2}):(\d{2})$/', $written, $parts)) {
+        if (1 !== preg_match('/^(\d{1,2}):(\d{2})-(\d{1,2}):(\d{2})$/D', $written, $parts)) {
             throw new \InvalidArgumentException(\sprintf('"%s" is no opening. Write it as 09:00-18:00.', $written));
         }
 

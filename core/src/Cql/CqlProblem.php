@@ -31,6 +31,11 @@ final class CqlProblem extends \InvalidArgumentException
         return new self(19, 'Unsupported relation', $relation);
     }
 
+    public static function unsupportedTerm(string $term): self
+    {
+        return new self(36, 'Term in invalid format for index or relation', $term);
+    }
+
     public static function unsupportedBoolean(string $operator): self
     {
         return new self(37, 'Unsupported boolean operator', $operator);

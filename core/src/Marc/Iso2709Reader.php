@@ -190,7 +190,7 @@ final class Iso2709Reader
     /** @param (\Closure(string): string)|null $decode */
     private static function field(string $tag, string $data, ?\Closure $decode): ControlField|DataField
     {
-        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
+        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/D', $tag)) {
             throw new Unreadable(\sprintf('"%s" is no tag.', self::shown($tag)));
         }
         if (ControlField::isTag($tag)) {

@@ -81,18 +81,17 @@ final class ItemFields
         }
         $mapping = $statement->mapping;
         $fields = [];
-        $hasCompanion = false;
+        $there = [];
         foreach ($statement->fields as $placed) {
-            $isCompanion = $placed->field->tag === $mapping->companionTag;
-            $hasCompanion = $hasCompanion || $isCompanion;
-            $field = self::withValues($placed->field, $isCompanion ? $mapping->companion : $mapping->main, $changed);
+            $there[$placed->field->tag] = true;
+            $field = self::withValues($placed->field, $mapping->codesOf($placed->field->tag), $changed);
             $fields[] = new PlacedField($placed->place, $placed->order, $field);
         }
-        $forCompanion = array_diff_key(array_filter(array_intersect_key($changed, $mapping->companion), static fn (string $value): bool => '' !== $value), ['barcode' => true]);
-        if (null !== $mapping->companionTag && !$hasCompanion && [] !== $forCompanion) {
-            $companion = self::withValues(new DataField($mapping->companionTag, ' ', ' ', []), $mapping->companion, ['barcode' => $statement->barcode()] + $forCompanion);
-            $last = $fields[\count($fields) - 1];
-            $fields[] = new PlacedField($last->place, $last->order, $companion);
+        $last = $fields[\count($fields) - 1];
+        foreach (self::companions($mapping, ['barcode' => $statement->barcode()] + $changed) as $companion) {
+            if (!isset($there[$companion->tag])) {
+                $fields[] = new PlacedField($last->place, $last->order, $companion);
+            }
         }
 
         return $fields;
@@ -109,11 +108,52 @@ final class ItemFields
     {
         $mapping = ItemMapping::holdings();
         $location = self::withValues(new DataField('852', $schemeIndicator, ' ', []), $mapping->main, $values);
-        if ([] === array_diff_key(array_intersect_key($values, $mapping->companion), ['barcode' => true])) {
-            return [$location];
+
+        return [$location, ...self::companions($mapping, $values)];
+    }
+
+    /**
+     * The fields without what is for the house alone, among it the notes that the standard calls nonpublic.
+     *
+     * @param list<PlacedField> $fields
+     *
+     * @return list<PlacedField>
+     *
+     * @see MARC 21 Format for Holdings Data, 852 $x and 876 $x
+     */
+    public static function forOthers(array $fields, ItemMapping $mapping): array
+    {
+        $kept = [];
+        foreach ($fields as $placed) {
+            $ours = \in_array($placed->field->tag, ['852', '876'], true) ? 'x' : '';
+            foreach ($mapping->codesOf($placed->field->tag) as $name => $codes) {
+                $ours .= true === ItemProperty::tryFrom($name)?->isOurs() ? $codes : '';
+            }
+            $subfields = array_values(array_filter($placed->field->subfields, static fn (Subfield $subfield): bool => !str_contains($ours, $subfield->code)));
+            $kept[] = new PlacedField($placed->place, $placed->order, new DataField($placed->field->tag, $placed->field->indicator1, $placed->field->indicator2, $subfields));
         }
 
-        return [$location, self::withValues(new DataField('876', ' ', ' ', []), $mapping->companion, $values)];
+        return $kept;
+    }
+
+    /**
+     * The companion fields that have something to say.
+     *
+     * @param array<string, string> $values by ItemProperty
+     *
+     * @return list<DataField>
+     */
+    private static function companions(ItemMapping $mapping, array $values): array
+    {
+        $companions = [];
+        foreach ($mapping->companions as $tag => $codesByName) {
+            $said = array_filter(array_intersect_key($values, $codesByName), static fn (string $value): bool => '' !== $value);
+            if ([] !== array_diff_key($said, ['barcode' => true])) {
+                $companions[] = self::withValues(new DataField((string) $tag, ' ', ' ', []), $codesByName, $said);
+            }
+        }
+
+        return $companions;
     }
 
     /**
@@ -141,11 +181,7 @@ final class ItemFields
 
     private static function barcodeIn(DataField $field, ItemMapping $mapping): ?string
     {
-        $code = match ($field->tag) {
-            $mapping->tag => $mapping->main['barcode'],
-            $mapping->companionTag => $mapping->companion['barcode'],
-            default => null,
-        };
+        $code = $mapping->codesOf($field->tag)['barcode'] ?? null;
         $barcode = null === $code ? '' : trim($field->first($code) ?? '');
 
         return '' === $barcode ? null : $barcode;
@@ -160,8 +196,7 @@ final class ItemFields
     {
         $values = [];
         foreach ($fields as $placed) {
-            $codesByName = $placed->field->tag === $mapping->tag ? $mapping->main : $mapping->companion;
-            foreach ($codesByName as $name => $codes) {
+            foreach ($mapping->codesOf($placed->field->tag) as $name => $codes) {
                 $texts = self::textsInOrder($placed->field, $codes);
                 if ([] !== $texts && !isset($values[$name])) {
                     $values[$name] = 'barcode' === $name ? trim($texts[0]) : implode(' ', $texts);

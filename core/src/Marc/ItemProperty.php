@@ -23,4 +23,17 @@ enum ItemProperty: string
     case PublicNote = 'publicNote';
     case Volume = 'volume';
     case Vendor = 'vendor';
+    case Material = 'material';
+    case Fund = 'fund';
+    case Pieces = 'pieces';
+    case PiecesNote = 'piecesNote';
+    case SerialNumber = 'serialNumber';
+    case CheckInMessage = 'checkInMessage';
+    case CheckOutMessage = 'checkOutMessage';
+
+    /** Is it for the house alone? What others harvest goes without it. */
+    public function isOurs(): bool
+    {
+        return \in_array($this, [self::Price, self::StaffNote, self::Vendor, self::Fund, self::SerialNumber, self::CheckInMessage, self::CheckOutMessage], true);
+    }
 }

@@ -140,7 +140,7 @@ final class JsonReader
 
     private static function field(string $tag, mixed $content): ControlField|DataField
     {
-        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
+        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/D', $tag)) {
             throw new Unreadable(\sprintf('"%s" is no tag.', $tag));
         }
         if (\is_string($content)) {

@@ -53,7 +53,13 @@ final readonly class MarcRecord
 
     public function firstData(string ...$patterns): ?DataField
     {
-        return $this->data(...$patterns)[0] ?? null;
+        foreach ($this->fields as $field) {
+            if ($field instanceof DataField && TagPattern::matchesAny($field->tag, $patterns)) {
+                return $field;
+            }
+        }
+
+        return null;
     }
 
     /** @param list<ControlField|DataField> $fields */

@@ -167,7 +167,7 @@ final class MarcXmlReader
     private function tag(\DOMElement $element): string
     {
         $tag = $element->getAttribute('tag');
-        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $tag)) {
+        if (1 !== preg_match('/^[0-9A-Za-z]{3}$/D', $tag)) {
             throw new Unreadable(\sprintf('"%s" is no tag.', $tag));
         }
         if ('controlfield' === $element->localName && !ControlField::isTag($tag)) {

@@ -40,12 +40,23 @@ final class Overlay
      */
     public static function placed(array $fields, ControlField|DataField $field): array
     {
-        $at = 0;
-        foreach ($fields as $index => $other) {
-            $at = $other->tag <= $field->tag ? $index + 1 : $at;
-        }
-        array_splice($fields, $at, 0, [$field]);
+        array_splice($fields, self::placeFor($fields, $field->tag), 0, [$field]);
 
         return $fields;
+    }
+
+    /**
+     * @param list<ControlField|DataField> $fields
+     *
+     * @return int how many of them stand before a field with this tag: up to the last one with a tag that is not greater
+     */
+    public static function placeFor(array $fields, string $tag): int
+    {
+        $place = 0;
+        foreach ($fields as $index => $other) {
+            $place = $other->tag <= $tag ? $index + 1 : $place;
+        }
+
+        return $place;
     }
 }

@@ -27,7 +27,7 @@ final class TagPattern
 
     public static function isOne(string $written): bool
     {
-        return 1 === preg_match('/^[0-9A-Za-z.]{3}$/', $written);
+        return 1 === preg_match('/^[0-9A-Za-z.]{3}$/D', $written);
     }
 
     private static function agree(string $tag, string $pattern): bool

@@ -112,7 +112,9 @@ final class SearchWords
     private static function finished(array $words): array
     {
         return array_map(
-            static fn (string $word): string => mb_strcut($word, 0, self::LONGEST).str_repeat('_', max(0, self::SHORTEST - mb_strlen($word))),
+            static fn (string $word): string => \strlen($word) <= self::LONGEST && \strlen($word) >= self::SHORTEST && ctype_alnum($word)
+                ? $word
+                : mb_strcut($word, 0, self::LONGEST).str_repeat('_', max(0, self::SHORTEST - mb_strlen($word))),
             $words,
         );
     }

@@ -17,10 +17,11 @@ final class SruResponse
     public const SCHEMAS = ['marcxml' => 'info:srw/schema/1/marcxml-v1.1', 'dc' => 'info:srw/schema/1/dc-v1.1'];
 
     /**
+     * @param bool               $isExact whether the total is all there are; there may be more otherwise
      * @param array<int, string> $records XML of each record by its position in the result, from 1
      * @param int|null           $next    position of the first one that follows; null at the end
      */
-    public static function records(SruVersion $version, int $total, array $records, string $schema, ?int $next, bool $isEscaped): string
+    public static function records(SruVersion $version, int $total, bool $isExact, array $records, string $schema, ?int $next, bool $isEscaped): string
     {
         $xml = '';
         foreach ($records as $position => $record) {
@@ -33,13 +34,13 @@ final class SruResponse
         return self::searchRetrieve($version, "<numberOfRecords>{$total}</numberOfRecords>\n"
             .('' === $xml ? '' : "<records>\n{$xml}</records>\n")
             .(null === $next ? '' : "<nextRecordPosition>{$next}</nextRecordPosition>\n")
-            .(SruVersion::V20 === $version ? "<resultCountPrecision>info:srw/vocabulary/resultCountPrecision/1/exact</resultCountPrecision>\n" : ''));
+            .(SruVersion::V20 === $version ? '<resultCountPrecision>info:srw/vocabulary/resultCountPrecision/1/'.($isExact ? 'exact' : 'minimum')."</resultCountPrecision>\n" : ''));
     }
 
     public static function problem(SruVersion $version, CqlProblem $problem): string
     {
         $diagnostic = '<diagnostics><diagnostic xmlns="'.$version->diagnosticNamespace().'"><uri>info:srw/diagnostic/1/'.$problem->diagnostic.'</uri>'
-            .'<details>'.XmlText::of(mb_scrub($problem->details)).'</details><message>'.XmlText::of($problem->getMessage())."</message></diagnostic></diagnostics>\n";
+            .'<details>'.XmlText::saidBack($problem->details).'</details><message>'.XmlText::of($problem->getMessage())."</message></diagnostic></diagnostics>\n";
 
         return self::searchRetrieve($version, "<numberOfRecords>0</numberOfRecords>\n".$diagnostic);
     }

@@ -41,6 +41,13 @@ final readonly class ColumnMapping
         'item:price' => ['price', 'cost'],
         'item:acquired' => ['acquired', 'date acquired', 'purchase date'],
         'item:staffNote' => ['staff note'],
+        'item:publicNote' => ['public note'],
+        'item:vendor' => ['vendor', 'supplier'],
+        'item:fund' => ['fund', 'paid from'],
+        'item:material' => ['material'],
+        'item:pieces' => ['pieces', 'number of pieces'],
+        'item:piecesNote' => ['what the pieces are'],
+        'item:serialNumber' => ['serial number', 'serial no'],
     ];
 
     /** @param array<string, Target> $targets by heading */
@@ -80,7 +87,7 @@ final readonly class ColumnMapping
                     $targets[$heading] = Target::of($target);
                 }
             }
-            if (1 === preg_match('/^(\d{3}) ?([0-9a-z])$/', $name, $parts) && $parts[1] >= '010') {
+            if (1 === preg_match('/^(\d{3}) ?([0-9a-z])$/D', $name, $parts) && $parts[1] >= '010') {
                 $targets[$heading] = Target::of($parts[1].'$'.$parts[2]);
             }
         }

@@ -22,7 +22,7 @@ final readonly class Target
     /** @throws \InvalidArgumentException with a sentence that says what to write */
     public static function of(string $written): self
     {
-        if (1 === preg_match('/^([0-9]{3})\$([0-9a-z])$/', $written, $parts) && $parts[1] >= '010') {
+        if (1 === preg_match('/^([0-9]{3})\$([0-9a-z])$/D', $written, $parts) && $parts[1] >= '010') {
             return new self($written, $parts[1], $parts[2], null);
         }
         $property = str_starts_with($written, 'item:') ? ItemProperty::tryFrom(substr($written, 5)) : null;

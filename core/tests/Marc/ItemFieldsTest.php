@@ -59,6 +59,29 @@ final class ItemFieldsTest extends TestCase
         self::assertCount(2, $fields);
     }
 
+    public function testWhatTheStandardHasNoPlaceForStandsInAFieldOfTheHouse(): void
+    {
+        $fresh = ItemFields::fresh(['barcode' => '300000009', 'branch' => 'LAN', 'material' => 'Chart', 'pieces' => '3', 'fund' => 'Friends'], '1');
+        self::assertSame(['852 1# $bLAN$p300000009', '976 ## $p300000009$mChart$fFriends$n3'], array_map(LineText::writeField(...), $fresh));
+        $parts = ItemFields::part(new MarcRecord(Records::LEADER, $fresh), ItemMapping::holdings());
+        self::assertSame(['Chart', '3'], [$parts->items[0]->value(ItemProperty::Material), $parts->items[0]->value(ItemProperty::Pieces)]);
+        $rewritten = ItemFields::rewrite($parts->items[0], ['pieces' => '', 'staffNote' => 'Torn']);
+        self::assertSame(['852 1# $bLAN$p300000009', '976 ## $p300000009$mChart$fFriends', '876 ## $p300000009$xTorn'], array_map(static fn (PlacedField $placed): string => LineText::writeField($placed->field), $rewritten));
+    }
+
+    public function testOthersGetTheFieldsWithoutWhatIsForTheHouseAlone(): void
+    {
+        $lines = ['852 1# $bLAN$p300000009$xdamp$zpublic', '876 ## $p300000009$c12.50$d20190301$xfrail$eBrindle$3bound', '976 ## $p300000009$mChart$fFriends$sVI-1$n2'];
+        $parts = ItemFields::part(LineText::parse('LDR '.Records::LEADER."\n".implode("\n", $lines)), ItemMapping::holdings());
+        self::assertSame(
+            ['852 1# $bLAN$p300000009$zpublic', '876 ## $p300000009$d20190301$3bound', '976 ## $p300000009$mChart$n2'],
+            array_map(static fn (PlacedField $placed): string => LineText::writeField($placed->field), ItemFields::forOthers($parts->items[0]->fields, ItemMapping::holdings())),
+        );
+        $local = ItemMapping::parse('952:barcode=p,price=g,callNumber=o');
+        $field = new PlacedField(0, 0, DataField::of('952', '  ', 'p', '1', 'g', '12.50', 'o', '551.46', 'x', 'unknown'));
+        self::assertSame('952 ## $p1$o551.46$xunknown', LineText::writeField(ItemFields::forOthers([$field], $local)[0]->field));
+    }
+
     public function testANewItemStandsInTheOrderOfTags(): void
     {
         $record = new MarcRecord(Records::LEADER, [new ControlField('001', 'x'), DataField::of('245', '10', 'a', 'Tides'), DataField::of('900', '  ', 'a', 'local')]);

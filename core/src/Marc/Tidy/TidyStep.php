@@ -53,7 +53,7 @@ final readonly class TidyStep
         } elseif (!TagPattern::isOne($step->tags)) {
             throw new \InvalidArgumentException(\sprintf('"%s" is no tag. Write three characters, a dot for any: 9..', $step->tags));
         }
-        if ('move' === $step->act && (1 !== preg_match('/^[0-9A-Za-z]{3}$/', $step->with) || ControlField::isTag($step->with) !== ControlField::isTag($step->tags))) {
+        if ('move' === $step->act && (1 !== preg_match('/^[0-9A-Za-z]{3}$/D', $step->with) || ControlField::isTag($step->with) !== ControlField::isTag($step->tags))) {
             throw new \InvalidArgumentException(\sprintf('Fields %s cannot become "%s". Name a tag of the same kind.', $step->tags, $step->with));
         }
 

@@ -13,10 +13,11 @@ use TinLantern\Core\Marc\MarcRecord;
 final readonly class Worksheet
 {
     /**
-     * @param list<string> $required    as in `245$a` or `008`
-     * @param list<string> $recommended the same
+     * @param list<string>          $required    as in `245$a` or `008`
+     * @param list<string>          $recommended the same
+     * @param array<string, string> $labels      how the house calls a place, where it does not call it as MARC 21 does
      */
-    public function __construct(public array $required, public array $recommended)
+    public function __construct(public array $required, public array $recommended, public array $labels = [])
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class Worksheet
 
     public static function isPlace(string $written): bool
     {
-        return 1 === preg_match('/^[0-9A-Za-z]{3}(?:\$[0-9a-z])?$/', $written);
+        return 1 === preg_match('/^[0-9A-Za-z]{3}(?:\$[0-9a-z])?$/D', $written);
     }
 
     /**
