@@ -32,7 +32,7 @@ free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo subst
 prepare_var() {
   mkdir -p "$TL_VAR" 2>/dev/null && [ -w "$TL_VAR" ] || fail "no right to write in $TL_VAR. Give another directory with TL_VAR=..., or ask for the right."
   local free; free=$(df -Pk "$TL_VAR" | awk 'NR == 2 { print $4 }')
-  [ "$free" -ge 600000 ] || fail "only $((free / 1024)) MB are free where $TL_VAR is; 600 MB are needed. Make room, or give another directory with TL_VAR=..."
+  [ "$free" -ge 900000 ] || fail "only $((free / 1024)) MB are free where $TL_VAR is; 900 MB are needed. Make room, or give another directory with TL_VAR=..."
   mkdir -p "$TL_VAR"/{log,tmp,cache} "$TL_RUN" 2>/dev/null || fail "no right to write in $TL_VAR. Give another directory with TL_VAR=..."
   chmod 700 "$TL_RUN"
   if [ ! -f "$TL_VAR/secrets" ]; then
@@ -42,9 +42,12 @@ prepare_var() {
   . "$ROOT/bin/parts/settings.sh"
 }
 
+# The database may keep an eighth of the machine's memory, in MB; with less, the pages of a large file are written out over and over.
+database_memory() { awk '/^MemTotal:/ { mb = int($2 / 8192); print (mb < 256 ? 256 : (mb > 8192 ? 8192 : mb)) }' /proc/meminfo; }
+
 as_root_flags() { [ "$(id -u)" != 0 ] || printf '%s' "$1"; }
 fill_in() { sed -e "s|@ROOT@|$ROOT|g" -e "s|@VAR@|$TL_VAR|g" -e "s|@RUN@|$TL_RUN|g" -e "s|@PORT@|$TL_PORT|g" -e "s|@STANDIN_PORT@|$TL_STANDIN_PORT|g" -e "s|@PRELOAD_USER@|$(as_root_flags opcache.preload_user=root)|" \
-  -e "s|@NGINX_USER@|$(as_root_flags 'user root;')|" -e "s|@FLOOR@|${TL_FLOOR:-}|" "$ROOT/config/servers/$1" > "$TL_RUN/$1"; }
+  -e "s|@NGINX_USER@|$(as_root_flags 'user root;')|" -e "s|@DB_MEMORY@|$(database_memory)|" -e "s|@FLOOR@|${TL_FLOOR:-}|" "$ROOT/config/servers/$1" > "$TL_RUN/$1"; }
 
 start_mariadb() {
   local data=$TL_VAR/mariadb

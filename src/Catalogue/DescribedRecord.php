@@ -12,7 +12,7 @@ use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Matching\MatchFacts;
 
 /**
- * A record with what is derived from it, each derived once.
+ * A record with what is derived from it, each derived once. Handed to another process it goes with all of that, and as text.
  */
 final class DescribedRecord
 {
@@ -21,7 +21,7 @@ final class DescribedRecord
     /** @var list<Heading>|null */
     private ?array $headings = null;
 
-    private function __construct(public readonly MarcRecord $marc, public readonly BriefDescription $brief, private ?string $text)
+    private function __construct(private ?MarcRecord $marc, public readonly BriefDescription $brief, private ?string $text)
     {
     }
 
@@ -31,24 +31,42 @@ final class DescribedRecord
         return new self($marc, BriefDescription::of($marc), $text);
     }
 
+    public function marc(): MarcRecord
+    {
+        return $this->marc ??= LineText::parse($this->text());
+    }
+
     public function text(): string
     {
-        return $this->text ??= LineText::write($this->marc);
+        return $this->text ??= LineText::write($this->marc ?? throw new \LogicException('A record has come without its text.'));
     }
 
     public function facts(): MatchFacts
     {
-        return $this->facts ??= MatchFacts::of($this->marc, $this->brief);
+        return $this->facts ??= MatchFacts::of($this->marc(), $this->brief);
     }
 
     public function words(): RecordWords
     {
-        return $this->words ??= RecordWords::of($this->marc);
+        return $this->words ??= RecordWords::of($this->marc(), $this->brief);
     }
 
     /** @return list<Heading> */
     public function headings(): array
     {
-        return $this->headings ??= Heading::allOf($this->marc);
+        return $this->headings ??= Heading::allOf($this->marc());
+    }
+
+    /** @return array{BriefDescription, string, MatchFacts, RecordWords, list<Heading>} */
+    public function __serialize(): array
+    {
+        return [$this->brief, $this->text(), $this->facts(), $this->words(), $this->headings()];
+    }
+
+    /** @param array{BriefDescription, string, MatchFacts, RecordWords, list<Heading>} $parts */
+    public function __unserialize(array $parts): void
+    {
+        $this->marc = null;
+        [$this->brief, $this->text, $this->facts, $this->words, $this->headings] = $parts;
     }
 }

@@ -9,7 +9,7 @@ use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\NotExpressible;
 
 /**
- * Gives out records, as a stream: all of them, or the hits of a search;, with or without their items.
+ * Gives out records, as a stream: all of them, or the hits of a search, with or without their items.
  */
 final readonly class ExportRecords
 {

@@ -21,6 +21,16 @@ interface RecordItems
      */
     public function takeIn(array $statements, IntakeDefaults $defaults, int $intakeId): ItemsTakenIn;
 
+    /** @return list<string> codes of the house's item presets */
+    public function presets(): array;
+
+    /**
+     * What items begin with by a preset, by field; weeks at a temporary location have become the day on which they end.
+     *
+     * @return array<string, string>|null null when there is no such preset
+     */
+    public function preset(string $code): ?array;
+
     /**
      * Takes away the items that an intake brought to these records, except those that were lent or changed since.
      *
@@ -47,9 +57,10 @@ interface RecordItems
     /**
      * Records with the fields of their items as they are now.
      *
-     * @param array<int, MarcRecord> $records by id
+     * @param array<int, MarcRecord> $records   by id
+     * @param bool                   $forOthers whether they go out of the house: then without what is for the house alone
      *
      * @return array<int, MarcRecord> by id, in the same order
      */
-    public function embedIn(array $records): array;
+    public function embedIn(array $records, bool $forOthers = false): array;
 }

@@ -18,6 +18,7 @@ final readonly class RecordQuery
         public string $q = '',
         #[Assert\Choice(choices: ['any', 'title', 'author', 'subject', 'isbn', 'callNumber', 'number', 'year'], message: 'in is any, title, author, subject, isbn, callNumber, number or year.')]
         public string $in = 'any',
+        #[Assert\All([new Assert\Type('string', message: 'A filter has one value.')])]
         public array $filter = [],
         #[Assert\Choice(choices: ['relevance', 'title', 'newest'], message: 'sort is relevance, title or newest.')]
         public string $sort = 'relevance',

@@ -46,7 +46,7 @@ final readonly class SearchRecords
     }
 
     /**
-     * The ids of all hits, in their order, a page at a time.
+     * The ids of all hits, a page at a time: in the order that is asked for, or by number where there are more than a list reaches.
      *
      * @return \Generator<int, list<int>>
      */
@@ -56,9 +56,12 @@ final readonly class SearchRecords
         if (null === $wanted && '' !== trim($query->q)) {
             return;
         }
+        $narrowing = $this->narrowing($query);
+        $total = $this->index->find(new SearchQuestion($wanted, $narrowing, SearchOrder::Relevance, null, 1))->total;
+        $order = $total < SearchIndex::LISTED ? SearchOrder::from($query->sort) : SearchOrder::Number;
         $after = null;
         do {
-            $hits = $this->index->find(new SearchQuestion($wanted, $this->narrowing($query), SearchOrder::from($query->sort), $after, self::AT_ONCE, false));
+            $hits = $this->index->find(new SearchQuestion($wanted, $narrowing, $order, $after, self::AT_ONCE, false));
             yield $hits->recordIds;
             $after = $hits->after;
         } while (null !== $after);

@@ -31,6 +31,13 @@ final readonly class JournalEntry
         return \is_string($value) ? $value : throw new \LogicException("Entry {$this->id} does not tell the {$name} before.");
     }
 
+    public function textAfter(string $name): string
+    {
+        $value = $this->after[$name] ?? null;
+
+        return \is_string($value) ? $value : throw new \LogicException("Entry {$this->id} does not tell the {$name} after.");
+    }
+
     public function numberBefore(string $name): int
     {
         $value = $this->before[$name] ?? null;

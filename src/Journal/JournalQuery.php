@@ -10,6 +10,7 @@ final readonly class JournalQuery
 {
     /** @param array<string, string> $filter by `act`, `subject` (as in item:12), `staff` */
     public function __construct(
+        #[Assert\All([new Assert\Type('string', message: 'A filter has one value.')])]
         public array $filter = [],
         #[Assert\PositiveOrZero(message: 'after is the number of an entry.')]
         public ?int $after = null,

@@ -115,6 +115,15 @@ final class AccessTest extends AppTestCase
         self::assertSame(0, $this->rows("journal_entry WHERE act = 'item-returned'"));
     }
 
+    public function testAnAddressWithASlashTooManyLeadsToTheRightOne(): void
+    {
+        $this->browser->request('GET', '/api/patrons/?q=venn');
+        self::assertSame('http://localhost/api/patrons?q=venn', $this->browser->getResponse()->headers->get('Location'));
+        $this->browser->getCookieJar()->clear();
+        $this->browser->followRedirect();
+        self::assertSame(401, $this->browser->getResponse()->getStatusCode());
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function oddBodies(): iterable
     {

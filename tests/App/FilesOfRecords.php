@@ -11,6 +11,10 @@ use TinLantern\Catalogue\ExportFormat;
 use TinLantern\Catalogue\ExportRecords;
 use TinLantern\Core\Marc\Iso2709Writer;
 use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Platform\Background\BackgroundTasks;
+use TinLantern\Platform\Background\RunTask;
+use TinLantern\Platform\Background\StopSignal;
+use TinLantern\Platform\Background\TaskRunner;
 
 /**
  * Writes files of records, takes them in on the console, and gives the catalogue out again.
@@ -63,6 +67,30 @@ trait FilesOfRecords
         self::assertSame($expect, $tester->execute($input), $tester->getDisplay());
 
         return $tester->getDisplay();
+    }
+
+    /**
+     * Sends a file as the interface does.
+     *
+     * @return array<array-key, mixed>
+     */
+    private function sendFile(string $bytes, int $expect = 200): array
+    {
+        $this->browser->request('POST', '/api/intakes?name=vendor.mrc', [], [], ['HTTP_X_TIN_LANTERN' => '1', 'CONTENT_TYPE' => 'application/octet-stream'], $bytes);
+        self::assertSame($expect, $this->browser->getResponse()->getStatusCode());
+
+        return (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
+    }
+
+    /** Does what waits in the background. */
+    private function work(): void
+    {
+        while (null !== $task = self::service(BackgroundTasks::class)->take()) {
+            self::service(TaskRunner::class)(new RunTask($task));
+            if (self::service(StopSignal::class)->isGiven()) {
+                return;
+            }
+        }
     }
 
     private function export(ExportFormat $format, bool $withItems): string

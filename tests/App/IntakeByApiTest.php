@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Tests\App;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Console\Event\ConsoleSignalEvent;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\NullOutput;
@@ -11,9 +12,7 @@ use TinLantern\Catalogue\Intake\ForgetOldFiles;
 use TinLantern\Catalogue\Intake\TakeBackIntake;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Background\BackgroundTasks;
-use TinLantern\Platform\Background\RunTask;
 use TinLantern\Platform\Background\StopSignal;
-use TinLantern\Platform\Background\TaskRunner;
 use TinLantern\Platform\Cli\ConsoleActor;
 
 /**
@@ -31,7 +30,7 @@ final class IntakeByApiTest extends AppTestCase
     {
         $this->takeIn($this->lines(self::OWN));
         $this->signIn('cataloguer');
-        $intake = $this->send('POST', '/api/intakes', null, null, $this->lines(self::FULLER, self::OTHER).'00005broken');
+        $intake = $this->sendFile($this->lines(self::FULLER, self::OTHER).'00005broken');
         self::assertSame(['received', 'marc', 'vendor.mrc'], [$intake['state'], $intake['format'], $intake['file']]);
         $path = '/api/intakes/'.self::number($intake, 'id');
 
@@ -63,7 +62,7 @@ final class IntakeByApiTest extends AppTestCase
     public function testAFileIsTakenBackWhileItIsStillGoingIn(): void
     {
         $records = array_map(static fn (int $number): string => "LDR 00000nam a2200000 i 4500\n245 10 \$aTides, part {$number}", range(1, 1100));
-        $path = '/api/intakes/'.self::number($this->send('POST', '/api/intakes', null, 200, $this->lines(...$records)), 'id');
+        $path = '/api/intakes/'.self::number($this->sendFile($this->lines(...$records)), 'id');
         $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
         $this->work();
         $this->send('POST', $path.'/taking-in', ['id' => self::id()], 200);
@@ -79,7 +78,7 @@ final class IntakeByApiTest extends AppTestCase
     public function testAfterHalfAYearTheRecordsAsTheyWereSentGoAndTheWayBackStays(): void
     {
         $this->takeIn($this->lines(self::OWN));
-        $path = '/api/intakes/'.self::number($this->send('POST', '/api/intakes', null, 200, $this->lines(self::FULLER)), 'id');
+        $path = '/api/intakes/'.self::number($this->sendFile($this->lines(self::FULLER)), 'id');
         $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
         $this->work();
         $this->send('POST', $path.'/taking-in', ['id' => self::id(), 'onMatch' => 'replace'], 200);
@@ -98,14 +97,55 @@ final class IntakeByApiTest extends AppTestCase
 
     public function testAFileThatIsSomethingElseIsNamedAndNotKept(): void
     {
-        $problem = $this->send('POST', '/api/intakes', null, 422, '%PDF-1.7');
+        $problem = $this->sendFile('%PDF-1.7', 422);
         self::assertSame('vendor.mrc is a PDF document, not a file of records.', self::at($problem, 'violations', 0, 'sentence'));
         self::assertSame(0, $this->rows('intake'));
     }
 
+    public function testWhatCouldNotBeDoneWithARecordIsSaidBesideIt(): void
+    {
+        $this->takeIn($this->lines(self::OWN."\n852 1# \$bLAN\$p300000001"));
+        $path = '/api/intakes/'.self::number($this->sendFile($this->lines(self::OTHER."\n852 1# \$bLAN\$p300000001\n852 1# \$bLAN", str_replace('27', '34', self::FULLER))), 'id');
+        $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
+        $this->work();
+        $withoutBarcode = 'Record 1: a field 852 has no barcode; it was kept as a field of the record and no item was made.';
+        self::assertSame([[$withoutBarcode]], self::column((array) $this->get($path.'/records?filter[kind]=remarked')['records'], 'said'));
+        $this->send('POST', $path.'/taking-in', ['id' => self::id()], 200);
+        $this->work();
+        self::assertSame([$withoutBarcode, 'Record 1: barcode 300000001 is on another item already; this item was left out.'], self::at($this->get($path.'/records/1'), 'line', 'said'));
+        self::assertSame(1, self::at($this->get($path), 'counts', 'remarked'));
+    }
+
+    /** @return iterable<string, array{\Closure(string): mixed}> */
+    public static function whatHappensToFiles(): iterable
+    {
+        yield 'it stays' => [static fn (string $file): bool => true];
+        yield 'it has gone' => [unlink(...)];
+        yield 'it is another' => [static fn (string $file): int|false => file_put_contents($file, 'another')];
+    }
+
+    /** @param \Closure(string): mixed $happens */
+    #[DataProvider('whatHappensToFiles')]
+    public function testWhatWasComparedGoesInWhateverHappensToTheFile(\Closure $happens): void
+    {
+        $this->takeIn($this->lines(self::OWN));
+        $path = '/api/intakes/'.self::number($this->sendFile($this->lines(self::OTHER."\n852 1# \$bLAN\$p300000001", self::FULLER).'00005broken'), 'id');
+        $this->send('POST', $path.'/comparing', ['id' => self::id(), 'worksheet' => 'book'], 200);
+        $this->work();
+        $happens($this->text($this->connection()->fetchOne('SELECT path FROM intake ORDER BY id DESC LIMIT 1')));
+        $this->send('PUT', $path.'/records/2', ['id' => self::id(), 'choice' => 'replace'], 200);
+        $this->send('POST', $path.'/taking-in', ['id' => self::id(), 'onMatch' => 'skip'], 200);
+        $this->work();
+        $taken = $this->get($path);
+        self::assertSame(['taken-in', 1, 1, 1, 1], [$taken['state'], self::at($taken, 'counts', 'added'), self::at($taken, 'counts', 'replaced'), self::at($taken, 'counts', 'failed'), self::at($taken, 'counts', 'items')]);
+        $marc = $this->text($this->connection()->fetchOne("SELECT GROUP_CONCAT(marc ORDER BY id SEPARATOR '\n') FROM record"));
+        self::assertStringContainsString('300 ## $a212 pages', $marc);
+        self::assertSame(2, substr_count($marc, '336 ## $atext'), 'both are filled in');
+    }
+
     public function testTheSameWorkIsNotAskedForTwice(): void
     {
-        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(self::OTHER));
+        $intake = $this->sendFile($this->lines(self::OTHER));
         $path = '/api/intakes/'.self::number($intake, 'id');
         $act = ['id' => self::id()];
         $this->send('POST', $path.'/comparing', $act, 200);
@@ -121,7 +161,7 @@ final class IntakeByApiTest extends AppTestCase
         for ($number = 0; $number < 600; ++$number) {
             $records[] = "LDR 00000nam a2200000 i 4500\n245 10 \$aTides, part {$number}";
         }
-        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(...$records));
+        $intake = $this->sendFile($this->lines(...$records));
         $path = '/api/intakes/'.self::number($intake, 'id');
         $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
         self::service(StopSignal::class)(new ConsoleSignalEvent(new \Symfony\Component\Console\Command\Command('x'), new ArrayInput([]), new NullOutput(), 15));
@@ -131,7 +171,7 @@ final class IntakeByApiTest extends AppTestCase
 
     public function testATaskWhoseWorkerWasKilledIsGivenToAnother(): void
     {
-        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(self::OTHER));
+        $intake = $this->sendFile($this->lines(self::OTHER));
         $this->send('POST', '/api/intakes/'.self::number($intake, 'id').'/comparing', ['id' => self::id()], 200);
         $tasks = self::service(BackgroundTasks::class);
         self::assertNotNull($tasks->take());
@@ -142,7 +182,7 @@ final class IntakeByApiTest extends AppTestCase
 
     public function testAFileWithoutATitleColumnSaysWhichColumnsItHas(): void
     {
-        $intake = $this->send('POST', '/api/intakes', null, 200, "Werk;Code\nTides;300000001\n");
+        $intake = $this->sendFile("Werk;Code\nTides;300000001\n");
         self::assertSame(['Werk', 'Code'], $intake['headings']);
         $path = '/api/intakes/'.self::number($intake, 'id');
         $problem = $this->send('POST', $path.'/comparing', ['id' => self::id()], 422);
@@ -151,13 +191,13 @@ final class IntakeByApiTest extends AppTestCase
         $this->work();
         self::assertSame(1, self::at($this->get($path), 'counts', 'new'));
         // The next file with the same headings is understood by itself.
-        $next = $this->send('POST', '/api/intakes', null, 200, "Werk;Code\nKnitting;300000002\n");
+        $next = $this->sendFile("Werk;Code\nKnitting;300000002\n");
         self::assertSame(['Werk' => '245$a', 'Code' => 'item:barcode'], $next['columns']);
     }
 
     public function testBrokenRecordsGoBackAsTheyCameWithTheirReasons(): void
     {
-        $intake = $this->send('POST', '/api/intakes', null, 200, $this->lines(self::OTHER).'00005broken');
+        $intake = $this->sendFile($this->lines(self::OTHER).'00005broken');
         $path = '/api/intakes/'.self::number($intake, 'id');
         $this->send('POST', $path.'/comparing', ['id' => self::id()], 200);
         $this->work();
@@ -172,36 +212,9 @@ final class IntakeByApiTest extends AppTestCase
         self::assertStringStartsWith('Record 2 (at byte', (string) $reason);
     }
 
-    /** Does what waits in the background. */
-    private function work(): void
-    {
-        while (null !== $task = self::service(BackgroundTasks::class)->take()) {
-            self::service(TaskRunner::class)(new RunTask($task));
-            if (self::service(StopSignal::class)->isGiven()) {
-                return;
-            }
-        }
-    }
-
     private function lines(string ...$records): string
     {
         return $this->iso(...array_map(LineText::parse(...), $records));
-    }
-
-    /**
-     * @param array<string, mixed>|null $body
-     *
-     * @return array<array-key, mixed>
-     */
-    protected function send(string $method, string $path, ?array $body = null, ?int $expect = null, ?string $file = null): array
-    {
-        if (null === $file) {
-            return parent::send($method, $path, $body, $expect);
-        }
-        $this->browser->request($method, $path.'?name=vendor.mrc', [], [], ['HTTP_X_TIN_LANTERN' => '1', 'CONTENT_TYPE' => 'application/octet-stream'], $file);
-        self::assertSame($expect ?? 200, $this->browser->getResponse()->getStatusCode());
-
-        return (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
     }
 
     /** @param array<array-key, mixed> $view */

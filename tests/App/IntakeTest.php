@@ -69,6 +69,16 @@ final class IntakeTest extends AppTestCase
         self::assertSame([], $this->contents()['records']);
     }
 
+    public function testWhatWeGaveOutAndGetBackChangedLeavesItsItemsAsTheyAre(): void
+    {
+        $this->takeIn($this->lines(self::FULLER));
+        $this->connection()->executeStatement("UPDATE item SET staff_note = 'frail'");
+        $report = $this->takeIn($this->lines(str_replace('212 pages', '214 pages', self::FULLER)), ['--on-match' => 'replace']);
+        self::assertSame([1, 0], [$report['replaced'], $report['items']]);
+        self::assertSame(['Record 1: item 300000009 is here already; it stays as it is.'], self::column((array) $report['problems'], 'sentence'));
+        self::assertSame(['frail'], $this->connection()->fetchFirstColumn('SELECT staff_note FROM item'));
+    }
+
     public function testTheSameIsbnOnAnotherFormatIsNoMatch(): void
     {
         $this->takeIn($this->lines(self::OWN));

@@ -83,6 +83,21 @@ final class ItemsTest extends AppTestCase
         $this->send('GET', '/api/records/999999/items', null, 404);
     }
 
+    public function testTheVolumesOfASetAreNumberedAndAreOneCopy(): void
+    {
+        $record = $this->aRecord();
+        $form = ['id' => self::id(), 'copies' => 3, 'range' => 'gear', 'branch' => 'LAN', 'location' => 'ADULT', 'lendingClass' => 'BOOK', 'callNumber' => '551.46 VES', 'volume' => 'v.9', 'suffix' => 'v.9', 'areVolumes' => true];
+        $this->send('POST', "/api/records/{$record}/copies", $form, 200);
+        $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'copies' => 2, 'volume' => 'v.1', 'suffix' => 'fol.'] + $form, 200);
+        self::assertSame(
+            [['v.9', 'v.9', '1'], ['v.10', 'v.10', '1'], ['v.11', 'v.11', '1'], ['v.1', 'fol.', '2'], ['v.2', 'fol.', '2']],
+            $this->connection()->fetchAllNumeric('SELECT volume, suffix, copy FROM item ORDER BY id'),
+        );
+        $problem = $this->send('POST', "/api/records/{$record}/copies", ['id' => self::id(), 'volume' => 'Index'] + $form, 422);
+        self::assertSame('Say the number of the first volume, as in v.1.', self::at($problem, 'violations', 0, 'sentence'));
+        self::assertSame(5, $this->rows('item'));
+    }
+
     public function testTenCopiesAreOneActWithBarcodesFromARange(): void
     {
         $record = $this->aRecord();

@@ -6,12 +6,15 @@ namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
+use TinLantern\Core\Marc\LineText;
 
 /**
  * Labels: waiting, previewed, printed at their true size, and read back by a scanner.
  */
 final class LabelsTest extends AppTestCase
 {
+    use FilesOfRecords;
+
     public function testLabelsOfNewItemsWaitUntilTheyArePrinted(): void
     {
         $first = $this->anItem('300000001');
@@ -21,6 +24,26 @@ final class LabelsTest extends AppTestCase
         self::assertSame([$second], self::column($this->get('/api/waiting-labels'), 'item'));
         $this->send('POST', '/api/waiting-labels', ['items' => [$first, $second]], 200);
         self::assertCount(2, $this->get('/api/waiting-labels'));
+    }
+
+    public function testLabelsOfAWholeFileWaitAndSomeAreLeftOut(): void
+    {
+        $record = "LDR 00000nam a2200000 i 4500\n245 10 \$aTides";
+        foreach (range(300000101, 300000140) as $barcode) {
+            $record .= "\n852 1# \$bLAN\$h551.46\$p{$barcode}";
+        }
+        $other = $this->anItem('300000001');
+        $report = $this->takeIn($this->iso(LineText::parse($record)));
+        self::assertCount(1, $this->get('/api/waiting-labels'), 'a file alone lets nothing wait');
+        $labels = $this->send('POST', '/api/intakes/'.self::number($report, 'intake').'/waiting-labels', null, 200);
+        self::assertCount(41, $labels);
+        self::assertCount(41, $this->send('POST', '/api/intakes/'.self::number($report, 'intake').'/waiting-labels', null, 200), 'twice is harmless');
+        $second = self::at($labels, 1, 'item');
+        self::assertIsInt($second);
+        $preview = $this->get("/api/label-preview?without={$other},{$second}");
+        self::assertSame(range(300000102, 300000140), array_map(static fn (mixed $barcode): int => is_numeric($barcode) ? (int) $barcode : 0, self::column((array) $preview['labels'], 'barcode')));
+        $this->console('catalogue:take-back', ['intake' => (string) self::number($report, 'intake')]);
+        self::assertSame([$other], self::column($this->get('/api/waiting-labels'), 'item'), 'what is taken back waits no more');
     }
 
     public function testThePreviewShowsTheTrueLineBreaksFromTheFirstFreeLabelOn(): void

@@ -6,10 +6,15 @@ namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
+use TinLantern\Catalogue\Derived;
+use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\Intake\IntakeDefaults;
 use TinLantern\Catalogue\Intake\IntakeOptions;
 use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
+use TinLantern\Catalogue\Search\SearchDocument;
+use TinLantern\Catalogue\Search\SearchIndex;
+use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Marc\ControlField;
 use TinLantern\Core\Marc\DataField;
 use TinLantern\Core\Marc\Iso2709Writer;
@@ -190,6 +195,34 @@ final class SearchTest extends AppTestCase
             $this->browser->request('GET', '/api/records/file/csv?q=gull&sort='.$sort);
             self::assertSame(1204, substr_count($this->browser->getInternalResponse()->getContent(), "\r\n"), $sort);
         }
+    }
+
+    public function testMoreHitsThanAListReachesAllComeIntoTheFile(): void
+    {
+        $many = SearchIndex::LISTED + 600;
+        $this->connection()->executeStatement("INSERT INTO record (marc, title, title_key, author, edition, published, extent, language, format, control_number, created_at, changed_at)
+            SELECT '', 'Gulls', 'gulls', '', '', '', '', '', 'book', '', NOW(), NOW() FROM seq_1_to_{$many}");
+        $ids = $this->connection()->fetchFirstColumn("SELECT id FROM record WHERE title = 'Gulls'");
+        $gulls = DescribedRecord::of(self::book('Gulls', 'Quill, Corin', 'Birds', 2001, 'eng', 'LAN', '598 QUI'));
+        foreach (array_chunk($ids, 1000) as $chunk) {
+            self::service(SearchIndex::class)->put(array_map(static fn (mixed $id): SearchDocument => SearchDocument::of(is_numeric($id) ? (int) $id : 0, $gulls, [], Day::of('2026-03-03')), $chunk));
+        }
+        $this->browser->request('GET', '/api/records/file/csv?q=gulls');
+        $numbers = array_map(intval(...), \array_slice(explode("\r\n", trim($this->browser->getInternalResponse()->getContent())), 1));
+        self::assertSame($ids, $numbers);
+    }
+
+    public function testWhatWasRemovedWhileAnotherIndexWasInUseIsNotFoundAfterRebuilding(): void
+    {
+        $id = self::number((array) self::at($this->get('/api/records?q=skellin'), 'records', 0), 'id');
+        $stale = SearchDocument::of($id, DescribedRecord::of(self::book('Tides of Skellin', 'Venn, Mara', 'Navigation', 2019, 'eng', 'LAN', '551.46 VEN')), [], Day::of('2026-03-03'));
+        $this->connection()->delete('item', ['record_id' => $id]);
+        $this->send('POST', "/api/records/{$id}/removal", ['id' => self::id()], 200);
+        self::service(SearchIndex::class)->put([$stale]);
+        self::assertSame(1, $this->get('/api/records?q=skellin')['total']);
+        self::service(Derived::class)->rebuild();
+        self::assertSame(0, $this->get('/api/records?q=skellin')['total']);
+        self::assertSame(3, $this->get('/api/records?q=')['total']);
     }
 
     public function testASearchIsSavedSharedAndForgotten(): void

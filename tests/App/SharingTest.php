@@ -6,6 +6,7 @@ namespace TinLantern\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
+use TinLantern\Catalogue\ExportFormat;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\MarcXmlReader;
@@ -28,6 +29,28 @@ final class SharingTest extends AppTestCase
         $this->browser->getCookieJar()->clear();
     }
 
+    public function testOthersGetNothingThatIsForTheHouseAlone(): void
+    {
+        $this->signIn('administrator');
+        $tides = LineText::parse(self::TIDES."\n852 1# \$bLAN\$cADULT\$h551.46\$p300000001\$xnear the damp wall\n876 ## \$p300000001\$c12.50\$xfrail\$zAsk at the desk\$eBrindle\n976 ## \$p300000001\$mBook\$fFriends");
+        $this->takeIn($this->iso($tides), ['--on-match' => 'items']);
+        $this->send('POST', '/api/records/'.$this->aRecord('Lamps of Skellin').'/items', ['staffNote' => 'new and frail', 'price' => '9.00', 'publicNote' => 'On the table'] + $this->itemForm('300000002'), 200);
+        $ours = $this->export(ExportFormat::MarcXml, true);
+        $this->browser->getCookieJar()->clear();
+        $this->browser->request('GET', '/oai?verb=ListRecords&metadataPrefix=marcxml');
+        $others = (string) $this->browser->getResponse()->getContent();
+        $sru = (string) $this->sru(['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => 'skellin', 'recordSchema' => 'marcxml'])->document->saveXML();
+        foreach (['near the damp wall', 'frail', '12.50', '9.00', 'Brindle', 'Friends', 'new and frail'] as $private) {
+            self::assertStringContainsString($private, $ours);
+            self::assertStringNotContainsString($private, $others);
+            self::assertStringNotContainsString($private, $sru);
+        }
+        foreach (['300000001', 'Ask at the desk', '300000002', 'On the table'] as $public) {
+            self::assertStringContainsString($public, $others);
+            self::assertStringContainsString($public, $sru);
+        }
+    }
+
     /** @return iterable<string, array{string, int}> */
     public static function queries(): iterable
     {
@@ -44,6 +67,13 @@ final class SharingTest extends AppTestCase
         yield 'any' => ['dc.title any "tides gulls"', 2];
         yield 'all' => ['dc.title all "gulls lamps"', 1];
         yield 'a beginning' => ['dc.title = skell*', 2];
+        yield 'from a year on' => ['dc.date >= 2020', 1];
+        yield 'before a year' => ['bib.dateIssued < 2020', 1];
+        yield 'years between' => ['dc.date within "1990 2019" and skellin', 1];
+        yield 'years the wrong way round' => ['dc.date within "2019 1990"', 0];
+        yield 'every record' => ['cql.allRecords = 1', 2];
+        yield 'every record but some' => ['cql.allRecords = 1 and gulls', 1];
+        yield 'names of any kind' => ['bib.nameCorporate = venn or bib.namePersonal = orrow', 2];
         yield 'nothing' => ['dc.title = knitting', 0];
     }
 
@@ -72,6 +102,12 @@ final class SharingTest extends AppTestCase
         self::assertCount(1, array_filter($read, static fn (object $record): bool => $record instanceof MarcRecord && null !== $record->firstData('245')));
     }
 
+    public function testAQueryMayBeSentAsAForm(): void
+    {
+        $this->browser->request('POST', '/sru', ['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => 'gulls']);
+        self::assertStringContainsString('<numberOfRecords>1</numberOfRecords>', (string) $this->browser->getResponse()->getContent());
+    }
+
     public function testDublinCoreAndEscapedRecordsAreGiven(): void
     {
         $answer = $this->sru(['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => 'gulls', 'recordSchema' => 'dc']);
@@ -84,7 +120,8 @@ final class SharingTest extends AppTestCase
     public static function faults(): iterable
     {
         yield 'an index that is not there' => [['query' => 'dc.mood = calm'], '16'];
-        yield 'a relation that is not there' => [['query' => 'dc.date > 2019'], '19'];
+        yield 'a relation that is not there' => [['query' => 'dc.title > tides'], '19'];
+        yield 'no year' => [['query' => 'dc.date > lately'], '36'];
         yield 'a faulty query' => [['query' => '(a and'], '10'];
         yield 'prox' => [['query' => 'a prox b'], '37'];
         yield 'a schema that is not there' => [['query' => 'a', 'recordSchema' => 'semaphore'], '66'];
@@ -99,6 +136,26 @@ final class SharingTest extends AppTestCase
     public function testAFaultIsADiagnostic(array $parameters, string $number): void
     {
         self::assertSame('info:srw/diagnostic/1/'.$number, $this->text($this->sru($parameters)->evaluate('string(//*[local-name() = "uri"])')));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function bytesThatAreNoText(): iterable
+    {
+        foreach (['%00', '%FF', 'tides%00', '%EF%BF%BF', '%ED%A0%80', 'a%01%22%3C'] as $bytes) {
+            foreach (['/sru?query=', '/sru?version=1.2&operation=', '/sru?query=x&recordSchema=', '/sru?query=x&version=', '/oai?verb=', '/oai?verb=GetRecord&metadataPrefix=oai_dc&identifier=', '/oai?verb=ListRecords&metadataPrefix=', '/oai?verb=ListRecords&metadataPrefix=oai_dc&from=', '/oai?verb=ListRecords&resumptionToken=', '/oai?verb=Identify&'] as $address) {
+                yield $address.$bytes => [$address.$bytes];
+            }
+        }
+    }
+
+    #[DataProvider('bytesThatAreNoText')]
+    public function testBytesThatAreNoTextAreAnsweredInWellFormedXml(string $address): void
+    {
+        $this->browser->request('GET', $address);
+        self::assertSame(200, $this->browser->getResponse()->getStatusCode());
+        $answer = new \DOMDocument();
+        self::assertTrue($answer->loadXML((string) $this->browser->getResponse()->getContent()));
+        self::assertContains($answer->documentElement?->localName, ['OAI-PMH', 'searchRetrieveResponse']);
     }
 
     public function testExplainNamesTheIndexes(): void

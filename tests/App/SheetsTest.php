@@ -52,9 +52,55 @@ final class SheetsTest extends AppTestCase
         self::assertSame([1, 1], [$report['added'], $report['items']]);
     }
 
-    public function testAWordProcessorFileIsNamed(): void
+    public function testAListOfEquipmentHasSerialNumbersAndPieces(): void
     {
-        self::assertStringContainsString('a word processor document', $this->text($this->takeIn(self::zip(['word/document.xml' => '<w/>']), expect: 2)['error']));
+        $this->takeIn("Title;Barcode;Serial number;Pieces;What the pieces are;Paid from;Material\nConcertina;GEAR0007;VI-2209;2;instrument and case;Friends of the Tern;Instrument\nTelescope;GEAR0008;;many;;;\n");
+        self::assertSame(
+            [['GEAR0007', 'VI-2209', 2, 'instrument and case', 'Friends of the Tern', 'Instrument'], ['GEAR0008', '', 1, '', '', '']],
+            $this->connection()->fetchAllNumeric('SELECT barcode, serial_number, pieces, pieces_note, fund, material FROM item ORDER BY id'),
+        );
+    }
+
+    public function testTheFirstSheetOfAWorkbookIsReadWhereverItStandsAndItsDaysAreDays(): void
+    {
+        $relations = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+        $this->takeIn(self::zip([
+            'xl/workbook.xml' => '<workbook xmlns="x" xmlns:r="'.$relations.'"><workbookPr date1904="1"/><sheets><sheet name="New" sheetId="3" r:id="rId7"/><sheet name="Old" sheetId="1" r:id="rId1"/></sheets></workbook>',
+            'xl/_rels/workbook.xml.rels' => '<Relationships xmlns="y"><Relationship Id="rId1" Target="worksheets/sheet1.xml"/><Relationship Id="rId7" Target="/xl/worksheets/sheet3.xml"/></Relationships>',
+            'xl/styles.xml' => '<styleSheet xmlns="x"><cellXfs><xf numFmtId="0"/><xf numFmtId="14"/></cellXfs></styleSheet>',
+            'xl/worksheets/sheet1.xml' => '<worksheet xmlns="x"><sheetData><row><c r="A1" t="str"><v>Title</v></c></row><row><c r="A2" t="str"><v>The old list</v></c></row></sheetData></worksheet>',
+            'xl/worksheets/sheet3.xml' => '<worksheet xmlns="x"><sheetData><row><c r="A1" t="str"><v>Title</v></c><c r="B1" t="str"><v>Barcode</v></c><c r="C1" t="str"><v>Date acquired</v></c></row>'
+                .'<row><c r="A2" t="str"><v>The new list</v></c><c r="B2" t="str"><v>300000001</v></c><c r="C2" s="1"><v>44621</v></c></row></sheetData></worksheet>',
+        ]));
+        self::assertSame(['The new list'], $this->connection()->fetchFirstColumn('SELECT title FROM record'));
+        self::assertSame('2026-03-02', $this->connection()->fetchOne('SELECT acquired_on FROM item'));
+    }
+
+    /** @return iterable<string, array{string, non-empty-string}> */
+    public static function otherFiles(): iterable
+    {
+        yield 'a word processor document' => [self::zip(['word/document.xml' => '<w/>']), ' is a word processor document, not a file of records.'];
+        yield 'rich text' => ['{\rtf1 Tides}', ' is a word processor document (RTF), not a file of records.'];
+        yield 'a zip archive' => [self::zip(['tides.mrc' => 'x']), ' is a zip archive, not a file of records. Unpack it first.'];
+        yield 'a gzip archive' => [(string) gzencode('x'), ' is a gzip archive, not a file of records. Unpack it first.'];
+        yield 'an old workbook' => ["\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1", ' is an old office document, not a file of records. Save it as XLSX, ODS or CSV.'];
+        yield 'a web page' => ['<!DOCTYPE html><html></html>', ' is a web page, not a file of records.'];
+        yield 'a web page that is XML' => ['<?xml version="1.0"?><!-- home --><html xmlns="http://www.w3.org/1999/xhtml"/>', ' is a web page, not a file of records.'];
+        yield 'a PDF document' => ['%PDF-1.7', ' is a PDF document, not a file of records.'];
+        yield 'XML without records' => ['<?xml version="1.0"?><rss><channel/></rss>', ' is XML, but no record stands in it.'];
+        yield 'an empty collection' => ['<collection xmlns="http://www.loc.gov/MARC21/slim"/>', ' is XML, but no record stands in it.'];
+        yield 'JSON without records' => ['{"tides": 2}', ' is JSON, but no record stands in it.'];
+        yield 'nothing' => ['', ' is empty.'];
+        yield 'blanks' => [" \n\n", ' is empty.'];
+        yield 'prose' => ['The tide was out.', ' begins neither like ISO 2709 (five digits), MARCXML (<) or JSON ({), nor like a list with columns.'];
+    }
+
+    /** @param non-empty-string $sentence */
+    #[DataProvider('otherFiles')]
+    public function testAFileThatIsSomethingElseIsNamedForWhatItIs(string $bytes, string $sentence): void
+    {
+        self::assertStringEndsWith($sentence, $this->text($this->takeIn($bytes, expect: 2)['error']));
+        self::assertSame(0, $this->rows('intake'));
     }
 
     /** @param array<string, string> $entries */

@@ -33,6 +33,13 @@ final class ShelfTest extends AppTestCase
         self::assertNull($this->get('/api/shelf?callNumber=999&branch=LAN&location=ADULT')['at'], 'behind the last');
     }
 
+    public function testAShelfBeginsAtItsBeginningWhenNoNumberIsAsked(): void
+    {
+        $shelf = $this->get('/api/shelf?branch=LAN&location=ADULT&limit=3');
+        self::assertSame([\array_slice(self::NUMBERS, 0, 3), null, null], [self::column((array) $shelf['items'], 'callNumber'), $shelf['at'], $shelf['before']]);
+        self::assertIsString($shelf['after']);
+    }
+
     public function testAllBranchesStandTogetherWhenNoneIsChosen(): void
     {
         self::assertContains('551.47 ELS', self::column((array) $this->get('/api/shelf?callNumber=551&location=ADULT')['items'], 'callNumber'));
@@ -44,6 +51,17 @@ final class ShelfTest extends AppTestCase
         self::assertIsInt($id);
         $shelf = $this->get('/api/shelf?item='.$id);
         self::assertSame([['551.47 KID'], 0, 'CHILD'], [self::column((array) $shelf['items'], 'callNumber'), $shelf['at'], $shelf['location']]);
+    }
+
+    public function testAPieceThatStandsSomewhereElseForATimeIsMetThere(): void
+    {
+        $this->item('300000300', '551.3 NEW', ['temporaryLocation' => 'CHILD', 'temporaryUntil' => '2026-03-20']);
+        $this->item('300000301', '551.9 NEW', ['temporaryLocation' => 'CHILD', 'temporaryUntil' => '2026-03-20']);
+        $id = $this->connection()->fetchOne("SELECT id FROM item WHERE barcode = '300000301'");
+        self::assertIsInt($id);
+        $shelf = $this->get('/api/shelf?item='.$id);
+        self::assertSame([['551.3 NEW', '551.47 KID', '551.9 NEW'], 2, 'CHILD'], [self::column((array) $shelf['items'], 'callNumber'), $shelf['at'], $shelf['location']]);
+        self::assertSame(self::NUMBERS, self::column((array) $this->get('/api/shelf?callNumber=551.5&branch=LAN&location=ADULT')['items'], 'callNumber'), 'its own shelf has a gap');
     }
 
     public function testGoingAlongMeetsEachItemOnceInBothDirections(): void

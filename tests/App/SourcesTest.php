@@ -60,23 +60,6 @@ final class SourcesTest extends AppTestCase
         self::assertNotContains('nowhere', self::column($this->get('/api/sources'), 'code'));
     }
 
-    public function testARuleThatIsNoneIsRefusedWithItsSentence(): void
-    {
-        $problem = $this->send('PUT', '/api/rule-book/source/odd', ['id' => self::id(), 'name' => 'Odd', 'content' => ['url' => 'ftp://x', 'version' => '3', 'timeLimit' => 90]], 422);
-        self::assertSame(['url', 'version', 'timeLimit'], self::column((array) $problem['violations'], 'field'));
-        $problem = $this->send('PUT', '/api/rule-book/worksheet/odd', ['id' => self::id(), 'name' => 'Odd', 'content' => ['beginning' => 'Title', 'required' => ['title']]], 422);
-        self::assertSame(['beginning', 'required'], self::column((array) $problem['violations'], 'field'));
-        $this->send('PUT', '/api/rule-book/poems/odd', ['id' => self::id(), 'name' => 'Odd'], 404);
-    }
-
-    public function testARuleThatSomebodyElseHasChangedIsNotSavedOver(): void
-    {
-        $rule = ['name' => 'Mine', 'content' => ['keys' => ['isbn'], 'agreement' => []]];
-        $this->send('PUT', '/api/rule-book/match-rule/isbn', ['id' => self::id(), 'version' => 0] + $rule, 200);
-        self::assertSame('stale', $this->send('PUT', '/api/rule-book/match-rule/isbn', ['id' => self::id(), 'version' => 0] + $rule, 409)['code']);
-        self::assertContains('Mine', self::column($this->get('/api/rule-book/match-rule'), 'name'));
-    }
-
     /**
      * @param array<string, mixed> $asked
      *

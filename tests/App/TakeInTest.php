@@ -72,6 +72,23 @@ final class TakeInTest extends AppTestCase
         self::assertStringContainsString('<datafield tag="876" ind1=" " ind2=" "><subfield code="p">300000077</subfield><subfield code="c">5.00</subfield><subfield code="h">BOOK</subfield></datafield>', $xml);
     }
 
+    public function testAllThatIsParticularToAPieceGoesOutAndComesBack(): void
+    {
+        $particulars = [
+            'material' => 'Discs and booklet', 'volume' => 'v.2', 'vendor' => 'Brindle & Wherry Books', 'fund' => 'Friends of the Tern', 'pieces' => 3, 'piecesNote' => '2 discs, 1 booklet',
+            'publicNote' => 'Ask for it', 'staffNote' => 'Frail', 'checkInMessage' => 'Look for scratches', 'checkOutMessage' => 'Handle with care', 'serialNumber' => 'TL $5-007',
+        ];
+        $record = $this->aRecord();
+        $item = self::number($this->send('POST', "/api/records/{$record}/items", $particulars + $this->itemForm('300000077'), 200), 'id');
+        $given = $this->export(ExportFormat::Marc, true);
+        $this->send('PUT', "/api/items/{$item}", ['version' => 1] + $this->itemForm('300000078'), 200);
+        self::assertSame(1, $this->takeIn($given)['items']);
+        $back = $this->get('/api/items/'.self::number(['id' => $this->connection()->fetchOne("SELECT id FROM item WHERE barcode = '300000077'")], 'id'));
+        self::assertSame($particulars, array_merge($particulars, array_intersect_key($back, $particulars)));
+        $this->connection()->executeStatement('DELETE FROM item WHERE barcode = ?', ['300000078']);
+        self::assertStringContainsString(explode("\x1E", $given)[\count(explode("\x1E", $given)) - 2], $this->export(ExportFormat::Marc, true), 'the field 976 as it was');
+    }
+
     public function testALocalFieldIsTakenInByAMappingAndGivenOutAgain(): void
     {
         $record = new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', 'Tides'), DataField::of('952', '  ', 'a', 'HOL', 'o', '551.46 VEN', 'p', '300000001', '9', 'local')]);

@@ -12,9 +12,11 @@ use TinLantern\Catalogue\Headings\HeadingChange;
 use TinLantern\Catalogue\Headings\HeadingChangeView;
 use TinLantern\Catalogue\Headings\Headings;
 use TinLantern\Catalogue\Headings\HeadingView;
+use TinLantern\Core\Marc\Heading;
 use TinLantern\Platform\Actor;
 use TinLantern\Platform\Api\Needs;
 use TinLantern\Platform\Permission;
+use TinLantern\Platform\Problem\Invalid;
 
 final class HeadingController
 {
@@ -27,7 +29,7 @@ final class HeadingController
     #[Needs(Permission::ViewCatalogue)]
     public function beginningWith(Headings $headings, #[MapQueryParameter] string $kind = 'n', #[MapQueryParameter] string $q = ''): array
     {
-        return $headings->beginningWith($kind, $q);
+        return $headings->beginningWith(self::known($kind), $q);
     }
 
     /**
@@ -39,7 +41,12 @@ final class HeadingController
     #[Needs(Permission::ViewCatalogue)]
     public function around(Headings $headings, #[MapQueryParameter] string $kind = 's', #[MapQueryParameter] string $q = ''): array
     {
-        return $headings->around($kind, $q, 4, 32);
+        return $headings->around(self::known($kind), $q, 4, 32);
+    }
+
+    private static function known(string $kind): string
+    {
+        return \in_array($kind, [Heading::NAME, Heading::SUBJECT, Heading::GENRE, Heading::SERIES], true) ? $kind : throw new Invalid(['kind' => 'The kind of a heading is n, s, g or t.']);
     }
 
     /** What changing a heading everywhere would change. */

@@ -26,7 +26,7 @@ final class SharingController
     }
 
     /** The catalogue for SRU clients. */
-    #[Route('/sru', methods: 'GET')]
+    #[Route('/sru', methods: ['GET', 'POST'])]
     #[OpenToAll('the catalogue is public')]
     public function sru(Request $request, SruServer $server): Response
     {

@@ -10,26 +10,28 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use TinLantern\Catalogue\Intake\IntakeDefaults;
+use TinLantern\Catalogue\Intake\IntakeChoices;
 use TinLantern\Catalogue\Intake\IntakeOptions;
+use TinLantern\Catalogue\Intake\IntakeOptionsOf;
 use TinLantern\Catalogue\Intake\IntakeReport;
 use TinLantern\Catalogue\Intake\NotARecordFile;
 use TinLantern\Catalogue\Intake\OnMatch;
 use TinLantern\Catalogue\Intake\OnNew;
 use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
-use TinLantern\Catalogue\Matching\MatchRules;
-use TinLantern\Core\Marc\ItemMapping;
-use TinLantern\Core\Marc\TagPattern;
-use TinLantern\House\HouseLists;
 use TinLantern\Platform\Cli\ConsoleActor;
 use TinLantern\Platform\Json;
 use TinLantern\Platform\Problem\Conflict;
+use TinLantern\Platform\Problem\Invalid;
+use TinLantern\Platform\Problem\Violation;
 
 #[AsCommand('catalogue:take-in', 'Takes in a file of records (ISO 2709, MARCXML, JSON, CSV, XLSX, ODS) with their items')]
 final readonly class TakeInCommand
 {
-    public function __construct(private TakeInFile $takeIn, private MatchRules $matchRules, private HouseLists $lists, private ConsoleActor $actor)
+    /** Choices that are called otherwise on the console. */
+    private const OPTIONS = ['matchRule' => 'match', 'lendingClass' => 'lending-class', 'keptFields' => 'keep', 'tidyRules' => 'tidy'];
+
+    public function __construct(private TakeInFile $takeIn, private IntakeOptionsOf $optionsOf, private ConsoleActor $actor)
     {
     }
 
@@ -39,6 +41,9 @@ final readonly class TakeInCommand
         #[Option('branch of items that name none, or one that is not known')] string $branch = '',
         #[Option('shelving location of items that name none, or one that is not known')] string $location = '',
         #[Option('lending class of items that name none, or one that is not known')] string $lendingClass = '',
+        #[Option('item preset: what items begin with where their record says nothing')] string $preset = '',
+        #[Option('tidy rules that each record is tidied by')] string $tidy = '',
+        #[Option('worksheet that says what records begin with and must have')] string $worksheet = '',
         #[Option('where items stand in the records: 852, or a local field as in 952:barcode=p,branch=a,callNumber=o')] string $items = '852',
         #[Option('match rule of the house: standard, isbn, control, careful, none')] string $match = IntakeOptions::STANDARD_RULE,
         #[Option('what happens to records that the catalogue has: replace, merge, items, keep, skip')] string $onMatch = OnMatch::Keep->value,
@@ -50,19 +55,25 @@ final readonly class TakeInCommand
         #[Option('print the report as JSON')] bool $json = false,
     ): int {
         try {
-            $options = new IntakeOptions(
-                ItemMapping::parse($items),
-                $this->defaults($branch, $location, $lendingClass),
-                $again,
-                self::oneOf('match', $match, $this->matchRules->codes()),
-                OnMatch::from(self::oneOf('on-match', $onMatch, array_column(OnMatch::cases(), 'value'))),
-                OnNew::from(self::oneOf('on-new', $onNew, array_column(OnNew::cases(), 'value'))),
-                self::tags($keep),
-                self::columns($columns),
-            );
+            $options = ($this->optionsOf)(new IntakeChoices(
+                matchRule: $match,
+                onMatch: self::oneOf('on-match', $onMatch, array_column(OnMatch::cases(), 'value')),
+                onNew: self::oneOf('on-new', $onNew, array_column(OnNew::cases(), 'value')),
+                items: $items,
+                branch: $branch,
+                location: $location,
+                lendingClass: $lendingClass,
+                keptFields: '' === $keep ? IntakeOptions::LOCAL_FIELDS : explode(',', $keep),
+                columns: self::columns($columns),
+                preset: $preset,
+                tidyRules: $tidy,
+                worksheet: $worksheet,
+            ), $again);
             $report = ($this->takeIn)(RecordFile::open($file, null, $options->columnMapping()), $options, ($this->actor)(), $json ? null : static function (string $what, int $done) use ($io): void {
                 $io->write(\sprintf("\r%d records %s ", $done, $what));
             }, $dryRun);
+        } catch (Invalid $invalid) {
+            return $this->sayError(implode(' ', array_map(self::said(...), $invalid->violations)), $json, $io, Command::INVALID);
         } catch (NotARecordFile|\InvalidArgumentException $wrong) {
             return $this->sayError($wrong->getMessage(), $json, $io, Command::INVALID);
         } catch (Conflict $conflict) {
@@ -75,23 +86,16 @@ final readonly class TakeInCommand
         return 0 === $report->failed ? Command::SUCCESS : Command::FAILURE;
     }
 
+    /** What is wrong with a choice, under the name that it has here. */
+    private static function said(Violation $violation): string
+    {
+        return \sprintf('--%s: %s', self::OPTIONS[$violation->field] ?? $violation->field, $violation->sentence);
+    }
+
     /** @param list<string> $known */
     private static function oneOf(string $option, string $chosen, array $known): string
     {
         return \in_array($chosen, $known, true) ? $chosen : throw new \InvalidArgumentException(\sprintf('--%s=%s is not known. Choose one of: %s.', $option, $chosen, implode(', ', $known)));
-    }
-
-    /** @return list<string> */
-    private static function tags(string $written): array
-    {
-        $tags = '' === $written ? IntakeOptions::LOCAL_FIELDS : explode(',', $written);
-        foreach ($tags as $tag) {
-            if (!TagPattern::isOne($tag)) {
-                throw new \InvalidArgumentException(\sprintf('--keep: "%s" is no tag. Write tags of three characters, a dot for any: 59.,9..', $tag));
-            }
-        }
-
-        return $tags;
     }
 
     /** @return array<string, string>|null */
@@ -111,28 +115,6 @@ final readonly class TakeInCommand
         $json ? $io->writeln(Json::encode(['error' => $sentence]), SymfonyStyle::OUTPUT_RAW) : $io->error($sentence);
 
         return $status;
-    }
-
-    private function defaults(string $branch, string $location, string $lendingClass): IntakeDefaults
-    {
-        $codes = [
-            'branch' => [$this->lists->branches(), $branch],
-            'location' => [$this->lists->locations(), $location],
-            'lending-class' => [$this->lists->lendingClasses(), $lendingClass],
-        ];
-        $chosen = [];
-        foreach ($codes as $option => [$list, $code]) {
-            $known = array_values(array_map(static fn (object $entry): string => $entry->code, $list));
-            if ([] === $known) {
-                throw new \InvalidArgumentException(\sprintf('The house has no %s yet. Set it up first.', $option));
-            }
-            if ('' !== $code && !\in_array($code, $known, true)) {
-                throw new \InvalidArgumentException(\sprintf('--%s=%s is not known. Choose one of: %s.', $option, $code, implode(', ', $known)));
-            }
-            $chosen[] = '' === $code ? $known[0] : $code;
-        }
-
-        return new IntakeDefaults(...$chosen);
     }
 
     private function print(IntakeReport $report, SymfonyStyle $io): void

@@ -8,6 +8,7 @@ use TinLantern\Core\Marc\Definition\RecordCheck;
 use TinLantern\Core\Marc\Definition\Remark;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\Unreadable;
+use TinLantern\Core\Marc\Worksheet\Worksheet;
 
 /**
  * Says what MARC 21 and the worksheet have to remark on a record while it is entered.
@@ -31,8 +32,8 @@ final readonly class CheckRecord
         return new RecordCheckView(
             null,
             array_values($remarks),
-            self::places($worksheet?->missing($record) ?? []),
-            self::places($worksheet?->wanting($record) ?? []),
+            self::places($worksheet?->missing($record) ?? [], $worksheet),
+            self::places($worksheet?->wanting($record) ?? [], $worksheet),
         );
     }
 
@@ -41,8 +42,8 @@ final readonly class CheckRecord
      *
      * @return list<PlaceView>
      */
-    private static function places(array $places): array
+    private static function places(array $places, ?Worksheet $worksheet): array
     {
-        return array_map(static fn (string $place): PlaceView => new PlaceView($place, Worksheets::named($place)), $places);
+        return array_map(static fn (string $place): PlaceView => new PlaceView($place, Worksheets::named($place, $worksheet)), $places);
     }
 }

@@ -14,6 +14,7 @@ final readonly class DraftForm
         public string $text = '',
         #[Assert\Length(max: 60, maxMessage: 'There is no such worksheet.')]
         public string $worksheet = '',
+        #[Assert\Range(notInRangeMessage: 'There is no such version.', min: 0, max: 2_000_000_000)]
         public int $begunFrom = 0,
     ) {
     }

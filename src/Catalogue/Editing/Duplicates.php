@@ -12,6 +12,7 @@ use TinLantern\Catalogue\Matching\MatchKeys;
 use TinLantern\Catalogue\Matching\MatchRules;
 use TinLantern\Catalogue\Repository\Records;
 use TinLantern\Core\Marc\MarcRecord;
+use TinLantern\Core\Matching\MatchFacts;
 use TinLantern\Core\Matching\RecordMatch;
 
 /**
@@ -26,7 +27,7 @@ final readonly class Duplicates
     /** @return list<DuplicateView> the best one, or none; the catalogue's on the left, the new one on the right */
     public function of(MarcRecord $marc): array
     {
-        $match = $this->match($marc);
+        $match = $this->matches([$marc])[0];
         $own = null === $match ? null : $this->records->find($match->id);
         if (null === $match || null === $own) {
             return [];
@@ -43,19 +44,38 @@ final readonly class Duplicates
         )];
     }
 
-    /** The number of the record that the catalogue has of the same title, or null. */
-    public function ownOf(MarcRecord $marc): ?int
+    /**
+     * The numbers of the records that the catalogue has of the same titles.
+     *
+     * @param list<MarcRecord> $records
+     *
+     * @return list<int|null> in the same order
+     */
+    public function ownOf(array $records): array
     {
-        return $this->match($marc)?->id;
+        return array_map(static fn (?RecordMatch $match): ?int => $match?->id, $this->matches($records));
     }
 
-    private function match(MarcRecord $marc): ?RecordMatch
+    /**
+     * @param list<MarcRecord> $records
+     *
+     * @return list<RecordMatch|null> in the same order
+     */
+    private function matches(array $records): array
     {
         $rule = $this->rules->find(IntakeOptions::STANDARD_RULE);
-        $facts = DescribedRecord::of($marc)->facts();
-        $candidates = null === $rule ? [] : $this->keys->facts(array_merge([], ...array_values($this->keys->holders($rule->keysOf($facts)))));
-        $match = $rule?->best($facts, $candidates);
+        if (null === $rule) {
+            return array_map(static fn (): null => null, $records);
+        }
+        $facts = array_map(static fn (MarcRecord $marc): MatchFacts => DescribedRecord::of($marc)->facts(), $records);
+        $holders = $this->keys->holders(array_merge([], ...array_map($rule->keysOf(...), $facts)));
+        $known = $this->keys->facts(array_merge([], ...array_values($holders)));
 
-        return true === $match?->agrees ? $match : null;
+        return array_map(static function (MatchFacts $ofRecord) use ($rule, $holders, $known): ?RecordMatch {
+            $candidates = array_merge([], ...array_map(static fn (string $key): array => $holders[$key] ?? [], $rule->keysOf($ofRecord)));
+            $match = $rule->best($ofRecord, array_intersect_key($known, array_flip($candidates)));
+
+            return true === $match?->agrees ? $match : null;
+        }, $facts);
     }
 }

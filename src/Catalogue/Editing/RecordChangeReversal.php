@@ -44,7 +44,7 @@ final readonly class RecordChangeReversal implements Reversal
         }
         $described = DescribedRecord::of($earlier->marc());
         $this->records->change([$now->id => $described], $actor->name, Cause::TakenBack);
-        $this->derived->follow([$now->id => $described], false);
+        $this->derived->follow([$now->id => $described]);
 
         return $this->journal->tell($actor, 'record-change-taken-back', $entry->subject, $now->id, ['version' => $now->version], ['version' => $now->version + 1]);
     }

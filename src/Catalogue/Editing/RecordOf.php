@@ -67,7 +67,7 @@ final readonly class RecordOf
         $worksheet = '' === $code ? new Worksheet(['245$a'], []) : $this->worksheets->find($code) ?? throw new Invalid(['worksheet' => \sprintf('There is no worksheet "%s".', $code)]);
         $sentences = [];
         foreach ($worksheet->missing($record) as $place) {
-            $sentences[$place] = \sprintf('%s is required and is empty.', Worksheets::named($place));
+            $sentences[$place] = \sprintf('%s is required and is empty.', Worksheets::named($place, $worksheet));
         }
 
         return $sentences;

@@ -36,7 +36,7 @@ final readonly class RecordRemovalReversal implements Reversal
     public function takeBack(JournalEntry $entry, Actor $actor): int
     {
         $record = $this->records->bringBack($entry->subjectId, $actor->name, Cause::TakenBack) ?? throw new Conflict('newer-in-the-way', 'This record was brought back already.');
-        $this->derived->follow([$entry->subjectId => $record], true);
+        $this->derived->follow([$entry->subjectId => $record]);
 
         return $this->journal->tell($actor, 'record-removal-taken-back', $entry->subject, $entry->subjectId, null, ['title' => $record->brief->title]);
     }

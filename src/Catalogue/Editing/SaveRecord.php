@@ -52,7 +52,7 @@ final readonly class SaveRecord
                 $described = DescribedRecord::of($marc->withFields(Overlay::placed($marc->fields, new ControlField('001', \sprintf('tl%08d', $id)))));
                 $this->records->number($id, $described);
             }
-            $this->derived->follow([$id => $described], true);
+            $this->derived->followNew([$id => $described]);
             $this->drafts->forget($actor, 0);
             $this->journal->tell($actor, 'record-added', Subject::Record, $id, null, ['title' => $described->brief->title]);
 
@@ -100,7 +100,7 @@ final readonly class SaveRecord
     {
         $described = DescribedRecord::of($marc);
         $this->records->change([$stored->id => $described], $actor->name, $cause);
-        $this->derived->follow([$stored->id => $described], false);
+        $this->derived->follow([$stored->id => $described]);
         $this->journal->tell($actor, 'record-changed', Subject::Record, $stored->id, ['version' => $stored->version], ['version' => $stored->version + 1, 'title' => $described->brief->title] + $told);
 
         return $this->view($stored->id);

@@ -16,6 +16,9 @@ use TinLantern\House\RuleBook\RuleKind;
  */
 final readonly class Worksheets implements RuleKind
 {
+    /** Characters of a field's own label and of the help beside it. */
+    private const LONGEST = ['labels' => 120, 'hints' => 500];
+
     public function __construct(private RuleBook $book)
     {
     }
@@ -32,7 +35,7 @@ final readonly class Worksheets implements RuleKind
             return null;
         }
 
-        return new Worksheet(self::places($rule->content['required'] ?? []), self::places($rule->content['recommended'] ?? []));
+        return new Worksheet(self::places($rule->content['required'] ?? []), self::places($rule->content['recommended'] ?? []), self::texts($rule->content['labels'] ?? []));
     }
 
     public function problems(array $content): array
@@ -52,16 +55,41 @@ final readonly class Worksheets implements RuleKind
             }
         }
 
+        foreach (self::LONGEST as $list => $longest) {
+            foreach (self::texts($content[$list] ?? []) as $place => $text) {
+                if (!Worksheet::isPlace((string) $place)) {
+                    $problems[$list] = \sprintf('"%s" is no field. Write a tag, or a tag and a subfield as in 245$a.', $place);
+                } elseif (mb_strlen($text) > $longest) {
+                    $problems[$list] = \sprintf('What is said of %s has more than %d characters. Shorten it.', $place, $longest);
+                }
+            }
+        }
+
         return $problems;
     }
 
-    /** A place as people call it: `Title statement, Title (245$a)`. */
-    public static function named(string $place): string
+    /** A place as people call it: `Title statement: Title (245$a)`, or with the label that the worksheet has for it. */
+    public static function named(string $place, ?Worksheet $worksheet): string
     {
+        $label = $worksheet->labels[$place] ?? '';
+        if ('' !== $label) {
+            return \sprintf('%s (%s)', $label, $place);
+        }
         $field = Definitions::field(substr($place, 0, 3));
         $subfield = $field?->subfields[substr($place, 4)] ?? null;
 
         return null === $field ? $place : \sprintf('%s%s (%s)', $field->name, null === $subfield ? '' : ': '.$subfield->name, $place);
+    }
+
+    /** @return array<string, string> by place */
+    private static function texts(mixed $texts): array
+    {
+        $byPlace = [];
+        foreach (\is_array($texts) ? $texts : [] as $place => $text) {
+            $byPlace[(string) $place] = \is_string($text) ? $text : '';
+        }
+
+        return $byPlace;
     }
 
     /** @return list<string> */

@@ -18,8 +18,10 @@ final readonly class HeadingChange
         #[Assert\Choice(choices: ['n', 's', 'g', 't'], message: 'The kind of a heading is n, s, g or t.')]
         public string $kind = 'n',
         #[Assert\NotBlank(message: 'Say which heading.')]
+        #[Assert\Length(max: 600, maxMessage: 'A heading has at most {{ limit }} characters.')]
         public string $from = '',
         #[Assert\NotBlank(message: 'Say what the heading is to become.')]
+        #[Assert\Length(max: 600, maxMessage: 'A heading has at most {{ limit }} characters.')]
         public string $to = '',
     ) {
     }

@@ -52,7 +52,7 @@ final readonly class HeadingReversal implements Reversal
             throw new Conflict('newer-in-the-way', 'All of these records were changed since, so none was put back.');
         }
         $this->records->change($back, $actor->name, Cause::TakenBack);
-        $this->derived->follow($back, false);
+        $this->derived->follow($back);
 
         return $this->journal->tell($actor, 'heading-taken-back', $entry->subject, $entry->subjectId, null, ['records' => \count($back), 'left' => $left]);
     }

@@ -37,10 +37,8 @@ final readonly class AskForWork
     {
         return $this->transaction->once($choices->id, (object) ['takeIn' => $intakeId, 'choices' => $choices], IntakeView::class, function () use ($intakeId, $choices, $actor): IntakeView {
             $intake = $this->intakes->get($intakeId);
-            $compared = $intake->options;
-            $chosen = ($this->optionsOf)($choices);
-            // What was compared stays as it was compared; only the treatment is chosen now.
-            $this->intakes->choose($intakeId, new IntakeOptions($compared->mapping, $chosen->defaults, false, $compared->matchRule, $chosen->onMatch, $chosen->onNew, $chosen->keptFields, $compared->columns), IntakeState::Compared);
+            // What was compared stays as it was compared; only what becomes of it is chosen now.
+            $this->intakes->choose($intakeId, $intake->options->choosing(($this->optionsOf)($choices)), IntakeState::Compared);
             $this->tasks->ask(TakeInWork::kind(), $intakeId, $intake->fileName, $actor);
 
             return $this->page->of($intakeId);

@@ -6,7 +6,6 @@ namespace TinLantern\Catalogue\Intake;
 
 use TinLantern\Catalogue\Matching\MatchKeys;
 use TinLantern\Core\Marc\MalformedRecord;
-use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Matching\MatchFacts;
 use TinLantern\Core\Matching\MatchRule;
 use TinLantern\Core\Matching\RecordMatch;
@@ -30,7 +29,7 @@ final readonly class CompareBatch
         $known = new KnownRecords($intakeId, $rule, $this->keys, $this->compared, $facts);
         $results = [];
         foreach ($batch->records as $place => $record) {
-            $results[] = $record instanceof MalformedRecord ? ComparedRecord::broken($place, $record) : self::one($place, $record, $known)->remarkedOn($batch->remarks[$place] ?? '');
+            $results[] = $record instanceof MalformedRecord ? ComparedRecord::broken($place, $record) : self::one($place, $record, $known)->remarkedOn($batch->remarks[$place] ?? '', ...$record->remarks);
         }
         $this->compared->keep($intakeId, $results);
         $this->compared->keepKeys($intakeId, $known->fresh());
@@ -41,7 +40,7 @@ final readonly class CompareBatch
     private static function one(int $place, PreparedRecord $record, KnownRecords $known): ComparedRecord
     {
         $title = $record->described->brief->title;
-        $whyNot = self::whyNotForTheCatalogue($record->marc);
+        $whyNot = self::whyNotForTheCatalogue($record->leader);
         if (null !== $whyNot) {
             return ComparedRecord::unfit($place, $record->text, $title, $whyNot);
         }
@@ -58,11 +57,11 @@ final readonly class CompareBatch
         return ComparedRecord::fresh($place, $record->text, $title, $match);
     }
 
-    private static function whyNotForTheCatalogue(MarcRecord $record): ?string
+    private static function whyNotForTheCatalogue(string $leader): ?string
     {
         return match (true) {
-            \in_array($record->leaderAt(6), ['q', 'u', 'v', 'w', 'x', 'y', 'z'], true) => \sprintf('leader position 6 is "%s", so it describes no title (it is an authority, holdings, classification or community record).', $record->leaderAt(6)),
-            'd' === $record->leaderAt(5) => 'leader position 5 is "d": the sender has deleted it.',
+            \in_array($leader[6], ['q', 'u', 'v', 'w', 'x', 'y', 'z'], true) => \sprintf('leader position 6 is "%s", so it describes no title (it is an authority, holdings, classification or community record).', $leader[6]),
+            'd' === $leader[5] => 'leader position 5 is "d": the sender has deleted it.',
             default => null,
         };
     }

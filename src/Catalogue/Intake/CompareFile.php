@@ -21,6 +21,7 @@ final readonly class CompareFile
         private ComparedRecords $compared,
         private CompareBatch $compare,
         private MatchRules $rules,
+        private ReadAhead $readAhead,
     ) {
     }
 
@@ -29,7 +30,7 @@ final readonly class CompareFile
     {
         $rule = $this->rules->get($intake->options->matchRule);
         $from = $intake->recordsRead;
-        foreach (ReadBatches::of($file, $intake->options, $intake->recordsRead) as $batch) {
+        foreach ($this->readAhead->batches($file, $intake->options, $intake->recordsRead) as $batch) {
             $this->transaction->run(function () use ($intake, $rule, $batch, $from): void {
                 $this->intakes->goOnComparing($intake->id, $from, $batch->end());
                 ($this->compare)($intake->id, $rule, $batch);

@@ -12,6 +12,7 @@ use TinLantern\Core\Matching\RecordMatch;
  */
 final readonly class ComparedRecord
 {
+    /** @param string $problem why it is what it is, then what else is odd about it, a sentence a line */
     private function __construct(
         public int $place,
         public ComparedKind $kind,
@@ -51,9 +52,11 @@ final readonly class ComparedRecord
         return new self($place, ComparedKind::Again, $title, $marc, null, \sprintf('Record %d: it is the same title as record %d of this file.', $place, $match->id), $match, $match->id);
     }
 
-    /** @param string $remark what was odd about its characters, or nothing */
-    public function remarkedOn(string $remark): self
+    /** The same with a line for each thing that is odd about it. */
+    public function remarkedOn(string ...$remarks): self
     {
-        return '' === $remark ? $this : new self($this->place, $this->kind, $this->title, $this->marc, $this->raw, trim(\sprintf('%s Record %d: %s', $this->problem, $this->place, $remark)), $this->match, $this->sameAs);
+        $lines = array_map(fn (string $remark): string => \sprintf('Record %d: %s', $this->place, $remark), array_filter($remarks, static fn (string $remark): bool => '' !== $remark));
+
+        return [] === $lines ? $this : new self($this->place, $this->kind, $this->title, $this->marc, $this->raw, trim($this->problem."\n".implode("\n", $lines)), $this->match, $this->sameAs);
     }
 }

@@ -11,12 +11,19 @@ final class FileKind
 {
     private const LOOKED_AT = 4096;
     private const OTHERS = [
-        "\x1F\x8B" => 'a gzip archive: unpack it first',
+        "\x1F\x8B" => 'a gzip archive',
         '%PDF' => 'a PDF document',
         '{\rtf' => 'a word processor document (RTF)',
-        "\xD0\xCF\x11\xE0" => 'an old office document: save it as XLSX, ODS or CSV',
+        "\xD0\xCF\x11\xE0" => 'an old office document',
         "\x89PNG" => 'a picture',
         "\xFF\xD8\xFF" => 'a picture',
+    ];
+
+    /** What to do with some of them. */
+    private const ADVICE = [
+        'a gzip archive' => ' Unpack it first.',
+        'a zip archive' => ' Unpack it first.',
+        'an old office document' => ' Save it as XLSX, ODS or CSV.',
     ];
 
     /** @throws NotARecordFile with a sentence that says what the file is instead */
@@ -37,7 +44,7 @@ final class FileKind
             str_starts_with($begin, "PK\x03\x04") => self::ofZip($path, $name),
             str_starts_with($begin, "\xFF\xFE"), str_starts_with($begin, "\xFE\xFF") => FileFormat::Csv,
             '' === $text => throw new NotARecordFile(\sprintf('%s is empty.', $name)),
-            1 === preg_match('/^<(?:!doctype html|html)/i', $text) => throw self::isInstead($name, 'a web page'),
+            1 === preg_match('/^(?:<\?[^>]*>\s*|<!--.*?-->\s*)*<(?:!doctype html|html)/is', $text) => throw self::isInstead($name, 'a web page'),
             '<' === $text[0] => FileFormat::MarcXml,
             1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => FileFormat::Marc,
             1 === preg_match('/^(?:\[\s*)?\{\s*"/', $text), 1 === preg_match('/^\[\s*\]/', $text) => FileFormat::Json,
@@ -56,10 +63,10 @@ final class FileKind
         $has = static fn (string $entry): bool => false !== $zip->locateName($entry);
 
         return match (true) {
-            $has('xl/worksheets/sheet1.xml') => FileFormat::Xlsx,
+            $has('xl/workbook.xml'), $has('xl/worksheets/sheet1.xml') => FileFormat::Xlsx,
             str_contains($type, 'opendocument.spreadsheet') => FileFormat::Ods,
             $has('word/document.xml'), str_contains($type, 'opendocument.text') => throw self::isInstead($name, 'a word processor document'),
-            default => throw self::isInstead($name, 'a zip archive: unpack it first'),
+            default => throw self::isInstead($name, 'a zip archive'),
         };
     }
 
@@ -81,6 +88,6 @@ final class FileKind
 
     private static function isInstead(string $name, string $what): NotARecordFile
     {
-        return new NotARecordFile(\sprintf('%s is %s, not a file of records.', $name, $what));
+        return new NotARecordFile(\sprintf('%s is %s, not a file of records.%s', $name, $what, self::ADVICE[$what] ?? ''));
     }
 }

@@ -10,14 +10,15 @@ namespace TinLantern\Catalogue\Intake;
 final readonly class IntakeCounts
 {
     /**
-     * @param int $read    records, whole or broken
-     * @param int $new     the catalogue does not have them
-     * @param int $matched the catalogue has them
-     * @param int $again   the file has them twice
-     * @param int $failed  they cannot be read
-     * @param int $unfit   they describe no title
-     * @param int $skipped they were left out, as chosen or because they describe no title
-     * @param int $items   items added
+     * @param int $read     records, whole or broken
+     * @param int $new      the catalogue does not have them
+     * @param int $matched  the catalogue has them
+     * @param int $again    the file has them twice
+     * @param int $failed   they cannot be read
+     * @param int $unfit    they describe no title
+     * @param int $skipped  they were left out, as chosen or because they describe no title
+     * @param int $items    items added
+     * @param int $remarked something is said about them
      */
     public function __construct(
         public int $read,
@@ -32,6 +33,7 @@ final readonly class IntakeCounts
         public int $itemsOnly,
         public int $skipped,
         public int $items,
+        public int $remarked,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class IntakeCounts
     {
         $counts = [
             'read' => $this->read, 'new' => $this->new, 'matched' => $this->matched, 'again' => $this->again, 'failed' => $this->failed, 'unfit' => $this->unfit,
-            'added' => $this->added, 'replaced' => $this->replaced, 'merged' => $this->merged, 'itemsOnly' => $this->itemsOnly, 'skipped' => $this->skipped, 'items' => $this->items,
+            'added' => $this->added, 'replaced' => $this->replaced, 'merged' => $this->merged, 'itemsOnly' => $this->itemsOnly, 'skipped' => $this->skipped, 'items' => $this->items, 'remarked' => $this->remarked,
         ];
 
         return array_filter($counts, static fn (int $count): bool => $count > 0);

@@ -31,21 +31,45 @@ final readonly class IntakeOptions
         public OnNew $onNew = OnNew::Add,
         public array $keptFields = self::LOCAL_FIELDS,
         public ?array $columns = null,
+        public RecordTreatment $treatment = new RecordTreatment(),
     ) {
     }
 
-    /** What makes two intakes of one file the same. */
+    /** Everything, as it is kept with the file. */
     public function written(): string
     {
-        return Json::encode([
+        return Json::encode(['defaults' => $this->defaults->written()] + ($this->treatment->isNothing() ? [] : ['treatment' => $this->treatment->written()]) + $this->choices());
+    }
+
+    /** Was the same chosen? What a preset, a worksheet or tidy rules said on that day makes no difference. */
+    public function areLike(self $other): bool
+    {
+        return [$this->choices(), $this->codes()] === [$other->choices(), $other->codes()];
+    }
+
+    /** @return array<string, mixed> */
+    private function choices(): array
+    {
+        return [
             'items' => $this->mapping->written(),
-            'defaults' => $this->defaults,
             'matchRule' => $this->matchRule,
-            'onMatch' => $this->onMatch,
-            'onNew' => $this->onNew,
+            'onMatch' => $this->onMatch->value,
+            'onNew' => $this->onNew->value,
             'keptFields' => $this->keptFields,
             'columns' => $this->columns,
-        ]);
+        ];
+    }
+
+    /** @return list<string> of the house's lists and rules that were chosen */
+    private function codes(): array
+    {
+        return [$this->defaults->branch, $this->defaults->location, $this->defaults->lendingClass, $this->defaults->preset, $this->treatment->tidyRules, $this->treatment->worksheet];
+    }
+
+    /** Compared in the same way, with another choice of what becomes of matches, of the others and of items. */
+    public function choosing(self $chosen): self
+    {
+        return new self($this->mapping, $chosen->defaults, false, $this->matchRule, $chosen->onMatch, $chosen->onNew, $chosen->keptFields, $this->columns, $this->treatment);
     }
 
     public function columnMapping(): ?ColumnMapping
@@ -55,7 +79,7 @@ final readonly class IntakeOptions
 
     public static function read(string $written): self
     {
-        /** @var array{items: string, defaults: array{branch: string, location: string, lendingClass: string}, matchRule: string, onMatch: string, onNew: string, keptFields: list<string>, columns?: array<string, string>|null} $options */
+        /** @var array{items: string, defaults: array{branch: string, location: string, lendingClass: string, preset?: string, values?: array<string, string>}, matchRule: string, onMatch: string, onNew: string, keptFields: list<string>, columns?: array<string, string>|null, treatment?: array{tidyRules: string, steps: list<array<string, string>>, worksheet: string, beginning: string, required: array<string, string>}} $options */
         $options = json_decode($written, true, 8, \JSON_THROW_ON_ERROR);
 
         return new self(
@@ -67,6 +91,7 @@ final readonly class IntakeOptions
             OnNew::from($options['onNew']),
             $options['keptFields'],
             $options['columns'] ?? null,
+            new RecordTreatment(...$options['treatment'] ?? []),
         );
     }
 }

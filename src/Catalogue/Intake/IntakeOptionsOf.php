@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Intake;
 
 use TinLantern\Catalogue\Matching\MatchRules;
+use TinLantern\Catalogue\RecordItems;
 use TinLantern\Core\Marc\ItemMapping;
 use TinLantern\Core\Marc\TagPattern;
 use TinLantern\Core\Tabular\ColumnMapping;
@@ -19,20 +20,27 @@ use TinLantern\Platform\Problem\Invalid;
  */
 final readonly class IntakeOptionsOf
 {
-    public function __construct(private HouseLists $lists, private MatchRules $rules)
+    public function __construct(private HouseLists $lists, private MatchRules $rules, private RecordItems $items, private RecordTreatmentOf $treatmentOf)
     {
     }
 
-    /** @throws Invalid with a sentence for each choice that is not possible */
-    public function __invoke(IntakeChoices $choices): IntakeOptions
+    /**
+     * @param bool $again whether a file that was taken in before is taken in once more
+     *
+     * @throws Invalid with a sentence for each choice that is not possible
+     */
+    public function __invoke(IntakeChoices $choices, bool $again = false): IntakeOptions
     {
         $sentences = array_filter([
-            'matchRule' => null === $this->rules->find($choices->matchRule) ? \sprintf('There is no match rule "%s". Choose one of the list.', $choices->matchRule) : null,
-            'branch' => '' !== $choices->branch && null === $this->lists->branch($choices->branch) ? \sprintf('There is no branch "%s". Choose one of the list.', $choices->branch) : null,
-            'location' => '' !== $choices->location && null === $this->lists->location($choices->location) ? \sprintf('There is no shelving location "%s". Choose one of the list.', $choices->location) : null,
-            'lendingClass' => '' !== $choices->lendingClass && null === $this->lists->lendingClass($choices->lendingClass) ? \sprintf('There is no lending class "%s". Choose one of the list.', $choices->lendingClass) : null,
+            'matchRule' => self::unknown('match rule', $choices->matchRule, $this->rules->codes(), true),
+            'branch' => self::unknown('branch', $choices->branch, array_column($this->lists->branches(), 'code')),
+            'location' => self::unknown('shelving location', $choices->location, array_column($this->lists->locations(), 'code')),
+            'lendingClass' => self::unknown('lending class', $choices->lendingClass, array_column($this->lists->lendingClasses(), 'code')),
             'items' => self::problemOf(static fn () => ItemMapping::parse($choices->items)),
             'columns' => self::problemOf(static fn () => ColumnMapping::of($choices->columns ?? [])),
+            'preset' => self::unknown('item preset', $choices->preset, $this->items->presets()),
+            'tidyRules' => self::unknown('set of tidy rules', $choices->tidyRules, $this->treatmentOf->tidyRules()),
+            'worksheet' => self::unknown('worksheet', $choices->worksheet, $this->treatmentOf->worksheets()),
             'keptFields' => self::problemOfTags($choices->keptFields),
         ], static fn (?string $sentence): bool => null !== $sentence);
         if ([] !== $sentences) {
@@ -41,17 +49,28 @@ final readonly class IntakeOptionsOf
 
         return new IntakeOptions(
             ItemMapping::parse($choices->items),
-            new IntakeDefaults(
-                '' === $choices->branch ? self::firstOf($this->lists->branches()) : $choices->branch,
-                '' === $choices->location ? self::firstOf($this->lists->locations()) : $choices->location,
-                '' === $choices->lendingClass ? self::firstOf($this->lists->lendingClasses()) : $choices->lendingClass,
-            ),
-            false,
+            $this->defaults($choices),
+            $again,
             $choices->matchRule,
             OnMatch::from($choices->onMatch),
             OnNew::from($choices->onNew),
             $choices->keptFields,
             $choices->columns,
+            ($this->treatmentOf)($choices->tidyRules, $choices->worksheet),
+        );
+    }
+
+    /** What was chosen goes before what the preset says, and that before the first of each list. */
+    private function defaults(IntakeChoices $choices): IntakeDefaults
+    {
+        $preset = $this->items->preset($choices->preset) ?? [];
+
+        return new IntakeDefaults(
+            $this->lists->branch($choices->branch)->code ?? $this->lists->branch($preset['branch'] ?? '')->code ?? self::firstOf($this->lists->branches()),
+            $this->lists->location($choices->location)->code ?? $this->lists->location($preset['location'] ?? '')->code ?? self::firstOf($this->lists->locations()),
+            $this->lists->lendingClass($choices->lendingClass)->code ?? $this->lists->lendingClass($preset['lendingClass'] ?? '')->code ?? self::firstOf($this->lists->lendingClasses()),
+            $choices->preset,
+            array_diff_key($preset, ['branch' => '', 'location' => '', 'lendingClass' => '']),
         );
     }
 
@@ -62,6 +81,12 @@ final readonly class IntakeOptionsOf
             return $entry->code;
         }
         throw new Invalid(['branch' => 'The house has no branch, shelving location or lending class yet. Set it up first.']);
+    }
+
+    /** @param list<string> $codes */
+    private static function unknown(string $what, string $code, array $codes, bool $isNeeded = false): ?string
+    {
+        return \in_array($code, $codes, true) || ('' === $code && !$isNeeded) ? null : \sprintf('There is no %s "%s". Choose one of: %s.', $what, $code, implode(', ', $codes));
     }
 
     private static function problemOf(\Closure $read): ?string

@@ -37,7 +37,7 @@ final readonly class IntakePage
             $intake->staffName,
             new \DateTimeImmutable($intake->begunAt),
             null === $intake->endedAt ? null : new \DateTimeImmutable($intake->endedAt),
-            new IntakeChoices('', $options->matchRule, $options->onMatch->value, $options->onNew->value, $options->mapping->written(), $options->defaults->branch, $options->defaults->location, $options->defaults->lendingClass, $options->keptFields, $options->columns),
+            new IntakeChoices('', $options->matchRule, $options->onMatch->value, $options->onNew->value, $options->mapping->written(), $options->defaults->branch, $options->defaults->location, $options->defaults->lendingClass, $options->keptFields, $options->columns, $options->defaults->preset, $options->treatment->tidyRules, $options->treatment->worksheet),
             $headings,
             $options->columns ?? ColumnMapping::guessed($headings)->written(),
             $this->reports->counts($id),

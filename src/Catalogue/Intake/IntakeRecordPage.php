@@ -19,10 +19,10 @@ use TinLantern\Platform\Problem\NotFound;
  */
 final readonly class IntakeRecordPage
 {
-    private const COLUMNS = 'r.place, r.kind, r.title, r.problem, r.match_id, r.matched_on, r.likeness, r.same_as, r.choice, o.outcome, o.record_id';
+    private const COLUMNS = 'r.place, r.kind, r.title, r.problem, r.match_id, r.matched_on, r.likeness, r.same_as, r.choice, o.outcome, o.record_id, o.told';
     private const FROM = 'intake_record r LEFT JOIN intake_outcome o ON o.intake_id = r.intake_id AND o.place = r.place WHERE r.intake_id = :intake';
 
-    public function __construct(private Connection $connection, private Records $records)
+    public function __construct(private Connection $connection, private Records $records, private Intakes $intakes)
     {
     }
 
@@ -33,12 +33,13 @@ final readonly class IntakeRecordPage
             '' => '',
             // New, but something like it is there.
             'near' => " AND r.kind = 'new' AND r.match_id IS NOT NULL",
+            'remarked' => ' AND '.IntakeReports::REMARKED_ON,
             default => ' AND r.kind = :kind',
         };
-        /** @var list<array{place: int, kind: string, title: string, problem: string, match_id: int|null, matched_on: string|null, likeness: string|null, same_as: int|null, choice: string|null, outcome: string|null, record_id: int|null}> $rows */
+        /** @var list<array{place: int, kind: string, title: string, problem: string, match_id: int|null, matched_on: string|null, likeness: string|null, same_as: int|null, choice: string|null, outcome: string|null, record_id: int|null, told: string|null}> $rows */
         $rows = $this->connection->fetchAllAssociative(
             'SELECT '.self::COLUMNS.' FROM '.self::FROM.$narrowed.' AND r.place > :after ORDER BY r.place LIMIT '.($query->limit + 1),
-            ['intake' => $intakeId, 'after' => $query->after] + ('' === $kind || 'near' === $kind ? [] : ['kind' => $kind]),
+            ['intake' => $intakeId, 'after' => $query->after] + (str_contains($narrowed, ':kind') ? ['kind' => $kind] : []),
         );
         $lines = array_map(self::line(...), \array_slice($rows, 0, $query->limit));
 
@@ -47,12 +48,12 @@ final readonly class IntakeRecordPage
 
     public function of(int $intakeId, int $place): IntakeRecordView
     {
-        /** @var array{place: int, kind: string, title: string, problem: string, match_id: int|null, matched_on: string|null, likeness: string|null, same_as: int|null, choice: string|null, outcome: string|null, record_id: int|null, marc: string|null, raw: string|null}|false $row */
+        /** @var array{place: int, kind: string, title: string, problem: string, match_id: int|null, matched_on: string|null, likeness: string|null, same_as: int|null, choice: string|null, outcome: string|null, record_id: int|null, told: string|null, marc: string|null, raw: string|null}|false $row */
         $row = $this->connection->fetchAssociative('SELECT '.self::COLUMNS.', r.marc, r.raw FROM '.self::FROM.' AND r.place = :place', ['intake' => $intakeId, 'place' => $place]);
         if (false === $row) {
             throw NotFound::of('record of this file at place', $place);
         }
-        $theirs = null === $row['marc'] ? null : LineText::parse($row['marc']);
+        $theirs = null === $row['marc'] ? null : PreparedRecord::of(LineText::parse($row['marc']), $this->intakes->get($intakeId)->options)->whole();
         $own = $this->own($intakeId, $row['match_id'], $row['same_as']);
         $likeness = null === $own || null === $theirs ? null : Likeness::between(DescribedRecord::of($theirs)->facts(), DescribedRecord::of($own)->facts());
 
@@ -81,14 +82,14 @@ final readonly class IntakeRecordPage
         return array_map(static fn (string $line): FieldPairView => new FieldPairView(substr($line, 0, 3), null, $line, false), explode("\n", LineText::write($record)));
     }
 
-    /** @param array{place: int, kind: string, title: string, problem: string, match_id: int|null, matched_on: string|null, likeness: string|null, same_as: int|null, choice: string|null, outcome: string|null, record_id: int|null, ...} $row */
+    /** @param array{place: int, kind: string, title: string, problem: string, match_id: int|null, matched_on: string|null, likeness: string|null, same_as: int|null, choice: string|null, outcome: string|null, record_id: int|null, told: string|null, ...} $row */
     private static function line(array $row): IntakeRecordLineView
     {
         return new IntakeRecordLineView(
             $row['place'],
             $row['kind'],
             $row['title'],
-            $row['problem'],
+            [...('' === $row['problem'] ? [] : explode("\n", $row['problem'])), ...IntakeReports::sentences($row['told'])],
             $row['match_id'],
             $row['matched_on'],
             null === $row['likeness'] ? null : (float) $row['likeness'],

@@ -8,8 +8,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class IntakeRecordQuery
 {
-    /** @param array<string, string> $filter by `kind`: new, near, match, again, broken, unfit */
+    /** @param array<string, string> $filter by `kind`: new, near, match, again, broken, unfit, remarked */
     public function __construct(
+        #[Assert\All([new Assert\Type('string', message: 'A filter has one value.')])]
         public array $filter = [],
         #[Assert\PositiveOrZero(message: 'after is a place in the file.')]
         public int $after = 0,

@@ -12,6 +12,8 @@ use TinLantern\Platform\Json;
  */
 final readonly class IntakeReports
 {
+    /** Of an intake_record r and its intake_outcome o: is something said about one that is not broken, left out or there twice? */
+    public const REMARKED_ON = "(o.told IS NOT NULL OR (r.problem <> '' AND r.kind IN ('new', 'match')))";
     private const LISTED = 10_000;
 
     public function __construct(private Connection $connection, private Intakes $intakes)
@@ -22,7 +24,8 @@ final readonly class IntakeReports
     {
         $kinds = $this->grouped('SELECT kind, COUNT(*) FROM intake_record WHERE intake_id = ? GROUP BY kind', $intakeId);
         $outcomes = $this->grouped('SELECT outcome, COUNT(*) FROM intake_outcome WHERE intake_id = ? GROUP BY outcome', $intakeId);
-        $items = $this->connection->fetchOne('SELECT items FROM intake WHERE id = ?', [$intakeId]);
+        /** @var array{items: int, state: string} $intake */
+        $intake = $this->connection->fetchAssociative('SELECT items, state FROM intake WHERE id = ?', [$intakeId]);
         $of = static fn (ComparedKind $kind): int => $kinds[$kind->value] ?? 0;
         $became = static fn (Outcome $outcome): int => $outcomes[$outcome->value] ?? 0;
 
@@ -38,7 +41,8 @@ final readonly class IntakeReports
             $became(Outcome::Merged),
             $became(Outcome::Items),
             $became(Outcome::Skipped) + $of(ComparedKind::Unfit),
-            is_numeric($items) ? (int) $items : 0,
+            $intake['items'],
+            $this->remarkedOn($intakeId, $intake['state']),
         );
     }
 
@@ -94,22 +98,50 @@ final readonly class IntakeReports
         );
         /** @var array{place: int, kind: string, problem: string, told: string|null} $row */
         foreach ($rows as $row) {
-            if (null === $row['told']) {
+            foreach (null === $row['told'] ? explode("\n", $row['problem']) : [] as $line => $sentence) {
                 $kind = match ($row['kind']) {
                     'broken' => 'failed',
                     'unfit' => 'skipped',
-                    'again' => 'again',
+                    'again' => 0 === $line ? 'again' : 'remark',
                     default => 'remark',
                 };
-                $problems[] = new IntakeProblem($row['place'], $kind, $row['problem']);
+                $problems[] = new IntakeProblem($row['place'], $kind, $sentence);
             }
-            foreach (Json::decodeObject($row['told']) as $told) {
-                [$kind, $sentence] = explode(' ', \is_string($told) ? $told : '', 2) + [1 => ''];
+            foreach (self::told($row['told']) as [$kind, $sentence]) {
                 $problems[] = new IntakeProblem($row['place'], $kind, $sentence);
             }
         }
 
         return $problems;
+    }
+
+    /** @return list<string> what was said when a record was taken in */
+    public static function sentences(?string $told): array
+    {
+        return array_column(self::told($told), 1);
+    }
+
+    /** @return list<array{string, string}> kinds and sentences */
+    private static function told(?string $told): array
+    {
+        $said = [];
+        foreach (Json::decodeObject($told) as $line) {
+            [$kind, $sentence] = explode(' ', \is_string($line) ? $line : '', 2) + [1 => ''];
+            $said[] = [$kind, $sentence];
+        }
+
+        return $said;
+    }
+
+    /** How many have something said about them; nobody looks for that while the file is worked on. */
+    private function remarkedOn(int $intakeId, string $state): int
+    {
+        if (\in_array($state, [IntakeState::Comparing->value, IntakeState::TakingIn->value, IntakeState::TakingBack->value], true)) {
+            return 0;
+        }
+        $count = $this->connection->fetchOne('SELECT COUNT(*) FROM intake_record r LEFT JOIN intake_outcome o ON o.intake_id = r.intake_id AND o.place = r.place WHERE r.intake_id = ? AND '.self::REMARKED_ON, [$intakeId]);
+
+        return is_numeric($count) ? (int) $count : 0;
     }
 
     /** @return array<string, int> */

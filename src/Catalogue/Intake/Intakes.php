@@ -26,12 +26,12 @@ final readonly class Intakes
     {
         $hash = $file->contentHash();
         if (!$options->again) {
-            $id = $this->connection->fetchOne(
-                "SELECT id FROM intake WHERE content_hash = ? AND options = ? AND state NOT IN ('received', 'taking-back', 'taken-back') ORDER BY id DESC LIMIT 1",
-                [$hash, $options->written()],
-            );
-            if (is_numeric($id)) {
-                return $this->get((int) $id);
+            /** @var array<int, string> $earlier */
+            $earlier = $this->connection->fetchAllKeyValue("SELECT id, options FROM intake WHERE content_hash = ? AND state NOT IN ('received', 'taking-back', 'taken-back') ORDER BY id DESC", [$hash]);
+            foreach ($earlier as $id => $written) {
+                if (IntakeOptions::read($written)->areLike($options)) {
+                    return $this->get($id);
+                }
             }
         }
 
@@ -96,6 +96,12 @@ final readonly class Intakes
         }
 
         return new BegunIntake($id, $row['file_name'], $row['path'], IntakeOptions::read($row['options']), IntakeState::from($row['state']), $row['records_read'], $row['done_to'], $row['begun_at'], $row['staff_name'], FileFormat::from($row['format']), null !== $row['compared_at'], $row['ended_at']);
+    }
+
+    /** Does the file still stand where it stood, as it was? */
+    public function isUnchanged(int $id, string $path): bool
+    {
+        return RecordFile::hashOf($path) === $this->connection->fetchOne('SELECT content_hash FROM intake WHERE id = ?', [$id]);
     }
 
     /**

@@ -15,6 +15,8 @@ use TinLantern\Core\Matching\RecordMatch;
  */
 final class KnownRecords
 {
+    /** @var array<int, list<string>> by place in the file */
+    private array $keys;
     /** @var array<string, list<int>> record ids by key */
     private array $holders;
     /** @var array<int, MatchFacts> by record id */
@@ -27,11 +29,12 @@ final class KnownRecords
     private array $fresh = [];
 
     /** @param array<int, MatchFacts> $batch by place in the file */
-    public function __construct(int $intakeId, private readonly MatchRule $rule, MatchKeys $keys, ComparedRecords $compared, private readonly array $batch)
+    public function __construct(int $intakeId, private readonly MatchRule $rule, MatchKeys $matchKeys, ComparedRecords $compared, private readonly array $batch)
     {
-        $all = array_values(array_unique(array_merge([], ...array_map($rule->keysOf(...), array_values($batch)))));
-        $this->holders = $keys->holders($all, $intakeId);
-        $this->ofCatalogue = $keys->facts(array_merge([], ...array_values($this->holders)));
+        $this->keys = array_map($rule->keysOf(...), $batch);
+        $all = array_values(array_unique(array_merge([], ...array_values($this->keys))));
+        $this->holders = $matchKeys->holders($all, $intakeId);
+        $this->ofCatalogue = $matchKeys->facts(array_merge([], ...array_values($this->holders)));
         $this->places = $compared->placesOf($intakeId, $all);
         $this->ofFile = $compared->facts($intakeId, array_values(array_unique($this->places)));
     }
@@ -40,7 +43,7 @@ final class KnownRecords
     public function inCatalogue(int $place): ?RecordMatch
     {
         $candidates = [];
-        foreach ($this->rule->keysOf($this->batch[$place]) as $key) {
+        foreach ($this->keys[$place] as $key) {
             foreach ($this->holders[$key] ?? [] as $id) {
                 $candidates[$id] = $this->ofCatalogue[$id];
             }
@@ -53,7 +56,7 @@ final class KnownRecords
     public function earlierInFile(int $place): ?RecordMatch
     {
         $candidates = [];
-        foreach ($this->rule->keysOf($this->batch[$place]) as $key) {
+        foreach ($this->keys[$place] as $key) {
             $earlier = $this->places[$key] ?? null;
             if (null !== $earlier) {
                 $candidates[$earlier] = $this->ofFile[$earlier];
@@ -67,7 +70,7 @@ final class KnownRecords
     public function remember(int $place): void
     {
         $this->ofFile[$place] = $this->batch[$place];
-        foreach ($this->rule->keysOf($this->batch[$place]) as $key) {
+        foreach ($this->keys[$place] as $key) {
             if (!isset($this->places[$key])) {
                 $this->places[$key] = $this->fresh[$key] = $place;
             }

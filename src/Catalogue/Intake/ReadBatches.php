@@ -26,7 +26,7 @@ final class ReadBatches
             if (++$read <= $behind) {
                 continue;
             }
-            $batch[$read] = $record instanceof MarcRecord ? PreparedRecord::of($record, $options->mapping) : $record;
+            $batch[$read] = $record instanceof MarcRecord ? PreparedRecord::of($record, $options) : $record;
             if ([] !== $file->remarks) {
                 $remarks[$read] = implode(' ', $file->remarks);
             }

@@ -40,7 +40,17 @@ final class RecordFile
     {
         $name ??= basename($path);
 
-        return new self($path, $name, FileKind::of($path, $name), $columns);
+        $file = new self($path, $name, FileKind::of($path, $name), $columns);
+        $kind = match ($file->format) {
+            FileFormat::MarcXml => 'XML',
+            FileFormat::Json => 'JSON',
+            default => null,
+        };
+        if (null !== $kind && !$file->records()->valid()) {
+            throw new NotARecordFile(\sprintf('%s is %s, but no record stands in it.', $name, $kind));
+        }
+
+        return $file;
     }
 
     /** @return \Generator<int, MarcRecord|MalformedRecord> */
@@ -76,7 +86,13 @@ final class RecordFile
 
     public function contentHash(): string
     {
-        return (string) hash_file('sha256', $this->path);
+        return self::hashOf($this->path);
+    }
+
+    /** By which the content of a file is known again; nothing where there is no file. */
+    public static function hashOf(string $path): string
+    {
+        return is_file($path) ? (string) hash_file('sha256', $path) : '';
     }
 
     /** @throws NotARecordFile when no column is known to hold the title */

@@ -17,15 +17,9 @@ final class StagedRecord
     /** @var list<string> */
     public array $told = [];
 
-    /**
-     * @param list<ItemStatement> $items
-     * @param list<string>        $remarks about its item fields
-     */
-    public function __construct(public readonly int $place, public readonly DescribedRecord $described, public readonly array $items, array $remarks, public Outcome $outcome, public ?int $target)
+    /** @param list<ItemStatement> $items */
+    public function __construct(public readonly int $place, public readonly DescribedRecord $described, public readonly array $items, public Outcome $outcome, public ?int $target)
     {
-        foreach ($remarks as $remark) {
-            $this->tell('remark', $remark);
-        }
     }
 
     public function tell(string $kind, string $sentence): void

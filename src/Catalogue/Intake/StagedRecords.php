@@ -6,8 +6,6 @@ namespace TinLantern\Catalogue\Intake;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
-use TinLantern\Catalogue\DescribedRecord;
-use TinLantern\Core\Marc\ItemFields;
 use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Database\BulkInsert;
 use TinLantern\Platform\Json;
@@ -17,25 +15,57 @@ use TinLantern\Platform\Json;
  */
 final readonly class StagedRecords
 {
+    private const BATCH = 500;
+
     public function __construct(private Connection $connection)
     {
     }
 
     /**
-     * The next records behind a place of the file, by their places; broken and unfit ones are passed over, with null.
+     * The records behind those that are in, as they were staged; broken and unfit ones are passed over.
      *
-     * @return array<int, StagedRecord|null>
+     * @return \Generator<int, list<StagedRecord>> a batch at a time, by the place of its last record
      */
-    public function next(BegunIntake $intake, int $behind, int $limit): array
+    public function behind(BegunIntake $intake): \Generator
+    {
+        $place = $intake->doneTo;
+        do {
+            /** @var list<array{place: int, kind: string, marc: string|null, match_id: int|null, same_as: int|null, choice: string|null}> $rows */
+            $rows = $this->connection->fetchAllAssociative(
+                'SELECT place, kind, marc, match_id, same_as, choice FROM intake_record WHERE intake_id = ? AND place > ? ORDER BY place LIMIT '.self::BATCH,
+                [$intake->id, $place],
+            );
+            $staged = [];
+            foreach ($rows as $row) {
+                $place = $row['place'];
+                if (null !== $row['marc'] && ComparedKind::Unfit->value !== $row['kind']) {
+                    $staged[] = self::one($row, PreparedRecord::of(LineText::parse($row['marc']), $intake->options), $intake->options);
+                }
+            }
+            if ([] !== $rows) {
+                yield $place => $staged;
+            }
+        } while ([] !== $rows);
+    }
+
+    /**
+     * Records as the file has them, with what was found and chosen for them; broken and unfit ones are passed over.
+     *
+     * @return list<StagedRecord>
+     */
+    public function chosen(BegunIntake $intake, ReadBatch $batch): array
     {
         $staged = [];
-        /** @var list<array{place: int, kind: string, marc: string|null, match_id: int|null, same_as: int|null, choice: string|null}> $rows */
+        /** @var list<array{place: int, kind: string, match_id: int|null, same_as: int|null, choice: string|null}> $rows */
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT place, kind, marc, match_id, same_as, choice FROM intake_record WHERE intake_id = ? AND place > ? ORDER BY place LIMIT '.$limit,
-            [$intake->id, $behind],
+            'SELECT place, kind, match_id, same_as, choice FROM intake_record WHERE intake_id = ? AND place BETWEEN ? AND ? ORDER BY place',
+            [$intake->id, array_key_first($batch->records), $batch->end()],
         );
         foreach ($rows as $row) {
-            $staged[$row['place']] = null === $row['marc'] ? null : self::one($row['place'], ComparedKind::from($row['kind']), $row['marc'], $row['match_id'], $row['same_as'], $row['choice'], $intake->options);
+            $record = $batch->records[$row['place']];
+            if ($record instanceof PreparedRecord && ComparedKind::Unfit->value !== $row['kind']) {
+                $staged[] = self::one($row, $record, $intake->options);
+            }
         }
 
         return $staged;
@@ -82,21 +112,17 @@ final readonly class StagedRecords
             $record = $batch->records[$one->place];
             if ($record instanceof PreparedRecord && ComparedKind::Unfit !== $one->kind) {
                 $target = null === $one->sameAs ? $one->match?->id : -$one->sameAs;
-                $staged[] = new StagedRecord($one->place, $record->described, $record->parts->items, $record->parts->remarks, self::outcome($one->kind, null, $options), $target);
+                $staged[] = new StagedRecord($one->place, $record->described, $record->items, self::outcome($one->kind, null, $options), $target);
             }
         }
 
         return $staged;
     }
 
-    private static function one(int $place, ComparedKind $kind, string $marc, ?int $matchId, ?int $sameAs, ?string $choice, IntakeOptions $options): ?StagedRecord
+    /** @param array{place: int, kind: string, match_id: int|null, same_as: int|null, choice: string|null, ...} $row */
+    private static function one(array $row, PreparedRecord $record, IntakeOptions $options): StagedRecord
     {
-        if (ComparedKind::Unfit === $kind) {
-            return null;
-        }
-        $parts = ItemFields::part(LineText::parse($marc), $options->mapping);
-
-        return new StagedRecord($place, DescribedRecord::of($parts->record), $parts->items, $parts->remarks, self::outcome($kind, $choice, $options), null === $sameAs ? $matchId : -$sameAs);
+        return new StagedRecord($row['place'], $record->described, $record->items, self::outcome(ComparedKind::from($row['kind']), $row['choice'], $options), null === $row['same_as'] ? $row['match_id'] : -$row['same_as']);
     }
 
     private static function outcome(ComparedKind $kind, ?string $choice, IntakeOptions $options): Outcome

@@ -133,7 +133,7 @@ final readonly class TakeBackIntake
         foreach ($restored as $id => $record) {
             $followed[$id] = $record ?? DescribedRecord::of($now[$id]->marc());
         }
-        $this->derived->follow($followed, false);
+        $this->derived->follow($followed);
         $this->mark($intakeId, 'removed', $removed);
         $this->mark($intakeId, 'restored', array_keys($restored));
         foreach ($reasons as $id => $reason) {

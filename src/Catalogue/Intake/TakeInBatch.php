@@ -9,6 +9,7 @@ use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\RecordItems;
 use TinLantern\Catalogue\Repository\Cause;
 use TinLantern\Catalogue\Repository\Records;
+use TinLantern\Catalogue\Search\HeldItem;
 use TinLantern\Core\Marc\Overlay;
 use TinLantern\Platform\Actor;
 
@@ -101,8 +102,8 @@ final readonly class TakeInBatch
             $record->recordId = $ids[$index];
             $record->versionMade = 1;
         }
-        $this->addItems($segment, $intake);
-        $this->derived->follow(array_combine($ids, $described), true);
+        $held = $this->addItems($segment, $intake);
+        $this->derived->followNew(array_combine($ids, $described), $held);
     }
 
     /** @param list<StagedRecord> $segment */
@@ -124,16 +125,20 @@ final readonly class TakeInBatch
                 continue;
             }
             $record->versionMade = $own->version + 1;
-            $changed[$own->id] = Outcome::Merged === $record->outcome ? DescribedRecord::of(Overlay::keeping($record->described->marc, $own->marc(), $intake->options->keptFields)) : $record->described;
+            $changed[$own->id] = Outcome::Merged === $record->outcome ? DescribedRecord::of(Overlay::keeping($record->described->marc(), $own->marc(), $intake->options->keptFields)) : $record->described;
         }
         $this->records->change($changed, $actor->name, Cause::Intake);
         $this->addItems(array_values(array_filter($segment, static fn (StagedRecord $record): bool => null !== $record->recordId)), $intake);
-        $this->derived->follow($changed + $followed, false);
+        $this->derived->follow($changed + $followed);
         $this->add($gone, $intake, $actor);
     }
 
-    /** @param list<StagedRecord> $segment */
-    private function addItems(array $segment, BegunIntake $intake): void
+    /**
+     * @param list<StagedRecord> $segment
+     *
+     * @return array<int, list<HeldItem>> the items that were made, by record id
+     */
+    private function addItems(array $segment, BegunIntake $intake): array
     {
         $statements = $byRecord = [];
         foreach ($segment as $record) {
@@ -146,9 +151,11 @@ final readonly class TakeInBatch
                 $byRecord[$id]->tell('item', $sentence);
             }
         }
-        if ($taken->count > 0) {
-            $this->intakes->count($intake->id, $taken->count);
+        if ($taken->count() > 0) {
+            $this->intakes->count($intake->id, $taken->count());
         }
         $this->intakes->noteUnknownCodes($intake->id, $taken->unknownCodes);
+
+        return $taken->items;
     }
 }

@@ -15,12 +15,11 @@ use TinLantern\Platform\Database\Transaction;
  */
 final readonly class TakeInCompared
 {
-    private const BATCH = 500;
-
     public function __construct(
         private Transaction $transaction,
         private Intakes $intakes,
         private StagedRecords $staged,
+        private ReadAhead $readAhead,
         private TakeInBatch $takeIn,
         private EndTakingIn $end,
     ) {
@@ -30,11 +29,10 @@ final readonly class TakeInCompared
     public function __invoke(BegunIntake $intake, Actor $actor, ?\Closure $progress = null): void
     {
         $done = $intake->doneTo;
-        while ([] !== $batch = $this->staged->next($intake, $done, self::BATCH)) {
-            $to = (int) array_key_last($batch);
+        foreach ($this->batches($intake) as $to => $batch) {
             $this->transaction->run(function () use ($intake, $batch, $done, $to, $actor): void {
                 $this->intakes->goOnTakingIn($intake->id, $done, $to);
-                ($this->takeIn)($intake, array_values(array_filter($batch)), $actor);
+                ($this->takeIn)($intake, $batch, $actor);
             });
             $done = $to;
             if (null !== $progress) {
@@ -42,5 +40,23 @@ final readonly class TakeInCompared
             }
         }
         ($this->end)($intake->id, $actor);
+    }
+
+    /**
+     * From the file, where it is still there as it was: a second process reads it ahead. Otherwise as they were staged.
+     *
+     * @return \Generator<int, list<StagedRecord>> by the place of the last record
+     */
+    private function batches(BegunIntake $intake): \Generator
+    {
+        if (null === $intake->path || !$this->intakes->isUnchanged($intake->id, $intake->path)) {
+            yield from $this->staged->behind($intake);
+
+            return;
+        }
+        $file = RecordFile::open($intake->path, $intake->fileName, $intake->options->columnMapping());
+        foreach ($this->readAhead->batches($file, $intake->options, $intake->doneTo) as $batch) {
+            yield $batch->end() => $this->staged->chosen($intake, $batch);
+        }
     }
 }

@@ -25,6 +25,7 @@ final readonly class TakeInDirectly
         private TakeInBatch $takeIn,
         private EndTakingIn $end,
         private MatchRules $rules,
+        private ReadAhead $readAhead,
     ) {
     }
 
@@ -33,7 +34,7 @@ final readonly class TakeInDirectly
     {
         $rule = $this->rules->get($intake->options->matchRule);
         $from = $intake->doneTo;
-        foreach (ReadBatches::of($file, $intake->options, $intake->doneTo) as $batch) {
+        foreach ($this->readAhead->batches($file, $intake->options, $intake->doneTo) as $batch) {
             $this->transaction->run(function () use ($intake, $rule, $batch, $from, $actor): void {
                 $this->intakes->goOnDirectly($intake->id, $from, $batch->end());
                 $compared = ($this->compare)($intake->id, $rule, $batch);

@@ -192,6 +192,24 @@ final readonly class Records
     }
 
     /**
+     * The numbers of all records that were removed and are not here again.
+     *
+     * @return \Generator<int, non-empty-list<int>> a batch at a time
+     */
+    public function removed(int $batch = 1000): \Generator
+    {
+        $last = 0;
+        do {
+            /** @var list<int> $ids */
+            $ids = $this->connection->fetchFirstColumn('SELECT id FROM removed_record WHERE id > ? AND id NOT IN (SELECT id FROM record) ORDER BY id LIMIT '.$batch, [$last]);
+            if ([] !== $ids) {
+                $last = $ids[\count($ids) - 1];
+                yield $ids;
+            }
+        } while (\count($ids) === $batch);
+    }
+
+    /**
      * @param list<int> $ids
      *
      * @return array<int, Day> the days since when these records are in the catalogue

@@ -15,7 +15,6 @@ use TinLantern\Platform\Database\BulkInsert;
  */
 final readonly class MariaDbSearchIndex implements SearchIndex
 {
-    private const COUNTED = 20_000;
     private const SHORTEST_PREFIX = 4;
     private const READ_FOR_WORDS = 500;
 
@@ -51,7 +50,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
         $total = $facets->total;
         [$recordIds, $after] = $this->page($question, $condition, $values);
 
-        return new SearchHits($recordIds, $total, $total >= self::COUNTED, $facets->list(), $after);
+        return new SearchHits($recordIds, $total, $total >= self::LISTED, $facets->list(), $after);
     }
 
     public function remove(array $recordIds): void
@@ -145,7 +144,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
         // Grouping by all four at once gives a short list, from which each facet and the total are added up.
         $rows = $this->connection->iterateAssociative(
             'SELECT format, language, decade, branches, COUNT(*) AS hits FROM (SELECT format, language, decade, branches FROM search_document WHERE '
-            .$condition.' LIMIT '.self::COUNTED.') AS counted GROUP BY format, language, decade, branches',
+            .$condition.' LIMIT '.self::LISTED.') AS counted GROUP BY format, language, decade, branches',
             $values,
         );
         /** @var array{format: string, language: string, decade: int|null, branches: string, hits: int} $row */
@@ -166,6 +165,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
         return match (true) {
             SearchOrder::Title === $question->order, null === $question->wanted && SearchOrder::Relevance === $question->order => $this->pageByKey($question, $condition, $values, 'title_key', 'ASC'),
             SearchOrder::Newest === $question->order => $this->pageByKey($question, $condition, $values, 'COALESCE(year, 0)', 'DESC'),
+            SearchOrder::Number === $question->order => $this->pageByNumber($question, $condition, $values),
             default => $this->pageByRank($question, $condition, $values),
         };
     }
@@ -185,6 +185,22 @@ final readonly class MariaDbSearchIndex implements SearchIndex
         $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $ids);
 
         return [\array_slice($ids, 0, $question->limit), \count($ids) > $question->limit ? (string) ($shown + $question->limit) : null];
+    }
+
+    /**
+     * @param array<string, string|int> $values
+     *
+     * @return array{list<int>, string|null}
+     */
+    private function pageByNumber(SearchQuestion $question, string $condition, array $values): array
+    {
+        $ids = $this->connection->fetchFirstColumn(
+            "SELECT record_id FROM search_document WHERE {$condition} AND record_id > :behind ORDER BY record_id LIMIT {$question->limit}",
+            $values + ['behind' => (int) $question->after],
+        );
+        $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $ids);
+
+        return [$ids, \count($ids) === $question->limit ? (string) $ids[\count($ids) - 1] : null];
     }
 
     /**

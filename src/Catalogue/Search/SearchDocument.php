@@ -8,7 +8,6 @@ use TinLantern\Catalogue\DescribedRecord;
 use TinLantern\Catalogue\RecordColumns;
 use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\CallNumber\CallNumberWord;
-use TinLantern\Core\Marc\MarcRecord;
 
 /**
  * What a search index knows of one record with its items: its words in the order of the text (those of title, author and subject once
@@ -38,15 +37,6 @@ final readonly class SearchDocument
     {
         $brief = $record->brief;
         $words = $record->words()->single;
-        foreach ($brief->isbns as $isbn) {
-            $words[] = SearchField::Isbn->mark().$isbn;
-        }
-        foreach (self::numbers($record->marc) as $number) {
-            $words[] = SearchField::Number->mark().$number;
-        }
-        if (null !== $brief->year) {
-            $words[] = SearchField::Year->mark().$brief->year;
-        }
         $branches = [];
         foreach ($items as $item) {
             $words[] = SearchField::CallNumber->mark().CallNumberWord::of($item->prefix.' '.$item->callNumber);
@@ -66,20 +56,5 @@ final readonly class SearchDocument
             $branches,
             $addedOn,
         );
-    }
-
-    /** @return list<string> control numbers, and those of other sources with and without the source; ISSN */
-    private static function numbers(MarcRecord $marc): array
-    {
-        $numbers = [$marc->control('001') ?? ''];
-        foreach ($marc->data('035') as $field) {
-            $number = $field->first('a') ?? '';
-            array_push($numbers, $number, preg_replace('/^\s*\([^)]*\)/', '', $number) ?? '');
-        }
-        foreach ($marc->data('022') as $field) {
-            $numbers[] = $field->first('a') ?? '';
-        }
-
-        return array_values(array_filter(array_map(SearchField::numberWord(...), $numbers), static fn (string $number): bool => '' !== $number));
     }
 }

@@ -9,6 +9,9 @@ namespace TinLantern\Catalogue\Search;
  */
 interface SearchIndex
 {
+    /** As many hits are reached in any order; all of them only in that of their numbers. */
+    public const LISTED = 20_000;
+
     /**
      * Puts documents in, in the place of those with the same record. Within a transaction they count from its end on.
      *

@@ -9,4 +9,6 @@ enum SearchOrder: string
     case Relevance = 'relevance';
     case Title = 'title';
     case Newest = 'newest';
+    /** Of the records; the one order in which hits can be gone through without end. */
+    case Number = 'number';
 }

@@ -64,10 +64,11 @@ final class SphinxConnection
      */
     private function ask(\Closure $question): mixed
     {
+        $wasOpen = null !== $this->line;
         try {
             return $this->once($question);
-        } catch (SearchIsAway) {
-            return $this->once($question);
+        } catch (SearchIsAway $away) {
+            return $wasOpen ? $this->once($question) : throw $away;
         }
     }
 

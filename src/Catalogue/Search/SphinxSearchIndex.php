@@ -12,8 +12,6 @@ use TinLantern\Core\Calendar\Day;
 final readonly class SphinxSearchIndex implements SearchIndex
 {
     private const SHORTEST_PREFIX = 3;
-    /** Hits beyond are counted, not listed: the engine keeps a place for each hit that a list could reach. */
-    private const LISTED = 20_000;
     /** As many different values as one facet shows. */
     private const VALUES = 200;
 
@@ -33,6 +31,10 @@ final readonly class SphinxSearchIndex implements SearchIndex
 
     public function find(SearchQuestion $question): SearchHits
     {
+        if (SearchOrder::Number === $question->order) {
+            return $this->byNumber($question);
+        }
+        // The engine keeps a place for each hit that a list could reach.
         $first = (int) ($question->after ?? '0');
         if ($first >= self::LISTED) {
             return new SearchHits([], self::LISTED, true, [], null);
@@ -44,6 +46,15 @@ final readonly class SphinxSearchIndex implements SearchIndex
         $more = $first + $question->limit < min($total, self::LISTED);
 
         return new SearchHits($ids, $total, false, self::facets($results), $more ? (string) ($first + $question->limit) : null);
+    }
+
+    private function byNumber(SearchQuestion $question): SearchHits
+    {
+        $conditions = [...$this->conditions($question), 'id > '.(int) $question->after];
+        $results = $this->engine->results('SELECT id FROM records WHERE '.implode(' AND ', $conditions)." ORDER BY id ASC LIMIT {$question->limit} OPTION ranker=none");
+        $ids = array_map(static fn (array $row): int => (int) $row[0], $results[0] ?? []);
+
+        return new SearchHits($ids, 0, false, [], \count($ids) === $question->limit ? (string) $ids[\count($ids) - 1] : null);
     }
 
     public function known(array $words): array
@@ -65,7 +76,8 @@ final readonly class SphinxSearchIndex implements SearchIndex
         return 'sphinx';
     }
 
-    private function sql(SearchQuestion $question, int $first): string
+    /** @return list<string> */
+    private function conditions(SearchQuestion $question): array
     {
         $conditions = [];
         if (null !== $question->wanted) {
@@ -85,6 +97,13 @@ final readonly class SphinxSearchIndex implements SearchIndex
         if (null !== $narrowing->addedSince) {
             $conditions[] = 'added_on >= '.self::day($narrowing->addedSince);
         }
+
+        return $conditions;
+    }
+
+    private function sql(SearchQuestion $question, int $first): string
+    {
+        $conditions = $this->conditions($question);
         $order = match (true) {
             SearchOrder::Title === $question->order, null === $question->wanted && SearchOrder::Relevance === $question->order => 'title_key ASC, id ASC',
             SearchOrder::Newest === $question->order => 'year DESC, id ASC',

@@ -12,18 +12,20 @@ use TinLantern\Core\Cql\Query;
 use TinLantern\Core\Cql\SearchClause;
 use TinLantern\Core\Matching\Isbn;
 use TinLantern\Core\Search\SearchWords;
+use TinLantern\Core\Search\YearSpan;
 
 /**
  * Makes what people and programs ask for into an expression: plain words, or a query in CQL.
  */
 final class Wanted
 {
+    private const EVERY_RECORD = 'cql.allrecords';
     /** Names of indexes and the field that each searches. */
     public const INDEXES = [
         'cql.serverchoice' => SearchField::Any, 'cql.anywhere' => SearchField::Any, 'cql.keywords' => SearchField::Any, 'any' => SearchField::Any,
-        'dc.title' => SearchField::Title, 'bib.title' => SearchField::Title, 'title' => SearchField::Title,
-        'dc.creator' => SearchField::Author, 'dc.contributor' => SearchField::Author, 'bib.name' => SearchField::Author, 'bib.namepersonal' => SearchField::Author, 'author' => SearchField::Author, 'creator' => SearchField::Author,
-        'dc.subject' => SearchField::Subject, 'bib.subjecttopic' => SearchField::Subject, 'bib.subjectplace' => SearchField::Subject, 'bib.subjectname' => SearchField::Subject, 'subject' => SearchField::Subject,
+        'dc.title' => SearchField::Title, 'bib.title' => SearchField::Title, 'bib.titleuniform' => SearchField::Title, 'bib.titlealternative' => SearchField::Title, 'bib.titleseries' => SearchField::Title, 'title' => SearchField::Title,
+        'dc.creator' => SearchField::Author, 'dc.contributor' => SearchField::Author, 'bib.name' => SearchField::Author, 'bib.namepersonal' => SearchField::Author, 'bib.namecorporate' => SearchField::Author, 'bib.nameconference' => SearchField::Author, 'author' => SearchField::Author, 'creator' => SearchField::Author,
+        'dc.subject' => SearchField::Subject, 'bib.subjecttopic' => SearchField::Subject, 'bib.subjectplace' => SearchField::Subject, 'bib.subjectname' => SearchField::Subject, 'bib.subjecttitle' => SearchField::Subject, 'bib.genre' => SearchField::Subject, 'subject' => SearchField::Subject,
         'bath.isbn' => SearchField::Isbn, 'bib.isbn' => SearchField::Isbn, 'isbn' => SearchField::Isbn,
         'bath.issn' => SearchField::Number, 'bib.issn' => SearchField::Number, 'dc.identifier' => SearchField::Number, 'rec.identifier' => SearchField::Number, 'rec.id' => SearchField::Number, 'number' => SearchField::Number,
         'dc.date' => SearchField::Year, 'bib.dateissued' => SearchField::Year, 'year' => SearchField::Year,
@@ -34,6 +36,18 @@ final class Wanted
     public static function isQuery(string $typed): bool
     {
         return 1 === preg_match('/\s(?:AND|OR|NOT)\s/', $typed) || 1 === preg_match('/(?:^|[\s(])(?:[a-z]+\.)?[A-Za-z]+\s*==?\s*\S/', $typed);
+    }
+
+    /**
+     * Does a query in CQL ask for the whole catalogue? Nothing can be looked up for that.
+     *
+     * @throws CqlProblem
+     */
+    public static function isEveryRecord(string $query): bool
+    {
+        $tree = (new CqlParser())->parse($query);
+
+        return $tree instanceof SearchClause && self::EVERY_RECORD === $tree->index;
     }
 
     /** @throws CqlProblem */
@@ -114,7 +128,13 @@ final class Wanted
 
     private static function ofClause(SearchClause $clause): ?SearchExpression
     {
+        if (self::EVERY_RECORD === $clause->index) {
+            return null;
+        }
         $field = self::INDEXES[$clause->index] ?? throw CqlProblem::unsupportedIndex($clause->index);
+        if (SearchField::Year === $field && \in_array($clause->relation, ['<', '<=', '>', '>=', 'within'], true)) {
+            return self::ofYears(YearSpan::compared($clause->relation, $clause->term) ?? throw CqlProblem::unsupportedTerm($clause->term));
+        }
         if (!\in_array($clause->relation, ['=', '==', 'scr', 'all', 'any', 'adj', 'exact'], true)) {
             throw CqlProblem::unsupportedRelation($clause->relation);
         }
@@ -133,5 +153,13 @@ final class Wanted
         }
 
         return [] === $parts ? null : new AnyOf($parts);
+    }
+
+    private static function ofYears(YearSpan $span): AnyOf
+    {
+        $terms = array_map(static fn (string $beginning): SearchTerm => new SearchTerm(SearchField::Year->mark().$beginning, \strlen($beginning) < 4), $span->beginnings());
+
+        // A span without years finds nothing.
+        return new AnyOf([] === $terms ? [new SearchTerm(SearchField::Year->mark().'none')] : $terms);
     }
 }

@@ -18,10 +18,10 @@ final class OaiMoment
     /** @return string as in the database */
     public static function read(string $written, bool $isEnd): string
     {
-        if (1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $written)) {
+        if (1 === preg_match('/^\d{4}-\d{2}-\d{2}$/D', $written)) {
             $written .= $isEnd ? 'T23:59:59Z' : 'T00:00:00Z';
         }
-        $moment = 1 === preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/', $written) ? date_create_immutable($written) : false;
+        $moment = 1 === preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D', $written) ? date_create_immutable($written) : false;
         if (false === $moment || $moment->format('Y-m-d\TH:i:s\Z') !== $written) {
             throw new OaiProblem('badArgument', \sprintf('"%s" is no moment. Write it as 2026-03-03T10:00:00Z, or a day as 2026-03-03.', $written));
         }
@@ -39,6 +39,6 @@ final class OaiMoment
     {
         $id = str_starts_with($identifier, "oai:{$domain}:") ? substr($identifier, \strlen("oai:{$domain}:")) : '';
 
-        return 1 === preg_match('/^\d{1,9}$/', $id) ? (int) $id : throw new OaiProblem('idDoesNotExist', 'There is no such record.');
+        return 1 === preg_match('/^\d{1,9}$/D', $id) ? (int) $id : throw new OaiProblem('idDoesNotExist', 'There is no such record.');
     }
 }

@@ -39,7 +39,7 @@ final readonly class OaiPlace
             throw new OaiProblem('badArgument', 'A resumption token stands alone.');
         }
         $parts = explode(' ', (string) base64_decode(strtr($token, '-_', '+/'), true));
-        if (4 !== \count($parts) || 1 !== preg_match('/^\d{14}$/', $parts[1]) || !ctype_digit($parts[2]) || 1 !== preg_match('/^\d{14}$/', $parts[3])) {
+        if (4 !== \count($parts) || 1 !== preg_match('/^\d{14}$/D', $parts[1]) || !ctype_digit($parts[2]) || 1 !== preg_match('/^\d{14}$/D', $parts[3])) {
             throw new OaiProblem('badResumptionToken', 'This token is not one of ours.');
         }
         $moment = static fn (string $digits): string => preg_replace('/^(\d{4})(\d\d)(\d\d)(\d\d)(\d\d)(\d\d)$/', '$1-$2-$3 $4:$5:$6', $digits) ?? '';

@@ -52,13 +52,13 @@ final readonly class OaiProvider
                 'GetRecord' => $this->one($asked),
                 default => $this->list($verb, $asked),
             };
-            $attributes = implode('', array_map(static fn (string $name, string $value): string => ' '.$name.'="'.XmlText::of(mb_scrub($value)).'"', array_keys($asked), $asked));
+            $attributes = implode('', array_map(static fn (string $name, string $value): string => ' '.$name.'="'.XmlText::saidBack($value).'"', array_keys($asked), $asked));
 
             return $this->response("<request verb=\"{$verb}\"{$attributes}>{$base}</request>\n<{$verb}>\n{$content}</{$verb}>\n");
         } catch (OaiProblem $problem) {
             $isKnown = !\in_array($problem->problemCode, ['badVerb', 'badArgument'], true);
 
-            return $this->response('<request'.($isKnown ? " verb=\"{$verb}\"" : '').">{$base}</request>\n<error code=\"{$problem->problemCode}\">".XmlText::of(mb_scrub($problem->getMessage()))."</error>\n");
+            return $this->response('<request'.($isKnown ? " verb=\"{$verb}\"" : '').">{$base}</request>\n<error code=\"{$problem->problemCode}\">".XmlText::saidBack($problem->getMessage())."</error>\n");
         }
     }
 
@@ -156,7 +156,7 @@ final readonly class OaiProvider
                 $living[$row['id']] = LineText::parse($row['marc']);
             }
         }
-        $living = [] === $living ? [] : $this->items->embedIn($living);
+        $living = [] === $living ? [] : $this->items->embedIn($living, true);
         $xml = '';
         foreach ($rows as $row) {
             $header = '<header'.(null === $row['marc'] ? ' status="deleted"' : '').'><identifier>'.OaiMoment::identifier($this->domain, $row['id']).'</identifier><datestamp>'.OaiMoment::written($row['at']).'</datestamp></header>';

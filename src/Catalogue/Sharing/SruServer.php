@@ -32,7 +32,9 @@ final readonly class SruServer
     private const DEEPEST = 10_000;
     private const TITLES = [
         'cql.serverChoice' => 'All words', 'dc.title' => 'Title', 'dc.creator' => 'Author', 'dc.subject' => 'Subject', 'dc.date' => 'Year', 'dc.identifier' => 'Control number, ISSN',
-        'bib.title' => 'Title', 'bib.name' => 'Name', 'bib.isbn' => 'ISBN', 'bib.issn' => 'ISSN', 'bib.dateIssued' => 'Year', 'bib.callNumber' => 'Call number',
+        'cql.allRecords' => 'Every record',
+        'bib.title' => 'Title', 'bib.titleUniform' => 'Title', 'bib.titleAlternative' => 'Title', 'bib.titleSeries' => 'Title', 'bib.name' => 'Name', 'bib.namePersonal' => 'Name', 'bib.nameCorporate' => 'Name', 'bib.nameConference' => 'Name',
+        'bib.subjectTopic' => 'Subject', 'bib.subjectPlace' => 'Subject', 'bib.subjectName' => 'Subject', 'bib.subjectTitle' => 'Subject', 'bib.genre' => 'Subject', 'bib.isbn' => 'ISBN', 'bib.issn' => 'ISSN', 'bib.dateIssued' => 'Year', 'bib.callNumber' => 'Call number',
         'bath.isbn' => 'ISBN', 'bath.issn' => 'ISSN', 'rec.identifier' => 'Control number',
     ];
 
@@ -42,7 +44,7 @@ final readonly class SruServer
 
     public function answer(Request $request): string
     {
-        $asked = $request->query;
+        $asked = $request->isMethod('POST') ? $request->request : $request->query;
         $version = SruVersion::tryFrom($asked->getString('version')) ?? ('' === $asked->getString('version') && $asked->has('operation') ? SruVersion::V12 : SruVersion::V20);
         try {
             if ('' !== $asked->getString('version') && null === SruVersion::tryFrom($asked->getString('version'))) {
@@ -67,8 +69,8 @@ final readonly class SruServer
         }
         $wanted = Wanted::ofCql($query);
         $most = min($most, self::MOST);
-        if (null === $wanted) {
-            return SruResponse::records($version, 0, [], $schema, null, $isEscaped);
+        if (null === $wanted && !Wanted::isEveryRecord($query)) {
+            return SruResponse::records($version, 0, true, [], $schema, null, $isEscaped);
         }
         if ($start > self::DEEPEST) {
             throw new CqlProblem(61, 'First record position out of range', (string) $start);
@@ -78,16 +80,17 @@ final readonly class SruServer
             throw new CqlProblem(61, 'First record position out of range', (string) $start);
         }
         $records = [];
-        foreach ($this->items->embedIn($this->records->several(\array_slice($hits->recordIds, 0, $most))) as $record) {
+        $next = $start;
+        foreach ($this->items->embedIn($this->records->several(\array_slice($hits->recordIds, 0, $most)), true) as $record) {
+            $position = $next++;
             try {
-                $records[$start + \count($records)] = ('dc' === $schema ? new DublinCoreWriter() : new MarcXmlWriter())->write($record);
+                $records[$position] = ('dc' === $schema ? new DublinCoreWriter() : new MarcXmlWriter())->write($record);
             } catch (NotExpressible) {
                 continue;
             }
         }
-        $next = $start + \count($records);
 
-        return SruResponse::records($version, $hits->total, array_map(self::named(...), $records), $schema, $next <= $hits->total ? $next : null, $isEscaped);
+        return SruResponse::records($version, $hits->total, !$hits->isAbout, array_map(self::named(...), $records), $schema, $next <= $hits->total ? $next : null, $isEscaped);
     }
 
     /** A record element alone names its namespace itself. */

@@ -51,13 +51,13 @@ final readonly class AskSource
             throw new SourceFailed(\sprintf('%s could not do that: %s', $source->name, $answer->diagnostic));
         }
 
-        return new SourceHitsView($code, $answer->total, array_map($this->hit(...), $answer->records), $answer->unreadable, (int) round((hrtime(true) - $begun) / 1e6));
+        return new SourceHitsView($code, $answer->total, array_map(self::hit(...), $answer->records, $this->duplicates->ownOf($answer->records)), $answer->unreadable, (int) round((hrtime(true) - $begun) / 1e6));
     }
 
-    private function hit(MarcRecord $record): SourceHitView
+    private static function hit(MarcRecord $record, ?int $own): SourceHitView
     {
         $brief = BriefDescription::of($record);
 
-        return new SourceHitView($brief->title, $brief->author, $brief->published, $brief->edition, $brief->format->value, LineText::write($record), $this->duplicates->ownOf($record));
+        return new SourceHitView($brief->title, $brief->author, $brief->published, $brief->edition, $brief->format->value, LineText::write($record), $own);
     }
 }

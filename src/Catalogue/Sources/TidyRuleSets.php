@@ -44,15 +44,21 @@ final readonly class TidyRuleSets implements RuleKind
     /** @throws \InvalidArgumentException */
     public static function steps(mixed $written): TidyRules
     {
-        $steps = [];
-        foreach (\is_array($written) ? $written : [] as $step) {
+        return new TidyRules(array_map(TidyStep::of(...), self::written($written)));
+    }
+
+    /** @return list<array<string, string>> the steps as texts by name */
+    public static function written(mixed $steps): array
+    {
+        $written = [];
+        foreach (\is_array($steps) ? $steps : [] as $step) {
             $texts = [];
             foreach (\is_array($step) ? $step : [] as $name => $text) {
                 $texts[(string) $name] = \is_scalar($text) ? (string) $text : '';
             }
-            $steps[] = TidyStep::of($texts);
+            $written[] = $texts;
         }
 
-        return new TidyRules($steps);
+        return $written;
     }
 }

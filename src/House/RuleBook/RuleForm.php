@@ -20,6 +20,7 @@ final readonly class RuleForm
         #[Assert\Length(max: 190, maxMessage: 'A name has at most {{ limit }} characters.')]
         public string $name = '',
         public int $version = 0,
+        #[Assert\Range(notInRangeMessage: 'A position is from 0 to 1000000.', min: 0, max: 1_000_000)]
         public ?int $position = null,
         public array $content = [],
     ) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TinLantern\Platform\Api;
 
+use Symfony\Bundle\FrameworkBundle\Controller\RedirectController;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
@@ -23,6 +24,10 @@ final readonly class Doorkeeper
     public function __invoke(ControllerEvent $event): void
     {
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api') || [] !== $event->getAttributes(OpenToAll::class)) {
+            return;
+        }
+        if ($event->getController() instanceof RedirectController || \is_array($event->getController()) && $event->getController()[0] instanceof RedirectController) {
+            // Only sends on to the same address without its last slash, where the door is kept.
             return;
         }
         $actor = $this->tokens->getToken()?->getUser();

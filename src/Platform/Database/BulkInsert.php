@@ -12,6 +12,8 @@ use Doctrine\DBAL\Connection;
 final class BulkInsert
 {
     private const AT_ONCE = 1000;
+    /** What has to be escaped in a text; most values have nothing of it. */
+    private const SPECIAL = "'\"\\\0\n\r\x1A";
 
     /**
      * @param string                            $into  `INSERT INTO table (columns)`, or another statement that takes VALUES
@@ -34,7 +36,7 @@ final class BulkInsert
             foreach ($row as $value) {
                 $values[] = match (true) {
                     null === $value => 'NULL',
-                    \is_string($value) => $connection->quote($value),
+                    \is_string($value) => \strlen($value) === strcspn($value, self::SPECIAL) ? "'{$value}'" : $connection->quote($value),
                     default => (string) $value,
                 };
             }

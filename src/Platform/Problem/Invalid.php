@@ -9,6 +9,9 @@ namespace TinLantern\Platform\Problem;
  */
 final class Invalid extends Problem
 {
+    /** @var list<Violation> */
+    public readonly array $violations;
+
     /** @param non-empty-array<string, string> $sentences by field, in the API's names */
     public function __construct(array $sentences)
     {
@@ -16,6 +19,7 @@ final class Invalid extends Problem
         foreach ($sentences as $field => $sentence) {
             $violations[] = new Violation($field, $sentence);
         }
+        $this->violations = $violations;
         parent::__construct(422, 'Some fields need another look', 'invalid', implode(' ', $sentences), ['violations' => $violations]);
     }
 }

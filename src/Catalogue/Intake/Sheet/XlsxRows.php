@@ -13,7 +13,10 @@ use TinLantern\Catalogue\Intake\NotARecordFile;
  */
 final readonly class XlsxRows
 {
+    private const RELATIONS = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
     private const DAY_ZERO = '1899-12-30';
+    /** Workbooks of some machines count from here. */
+    private const DAY_ZERO_OF_1904 = '1904-01-01';
 
     /** @return \Generator<int, list<string>> */
     public static function of(string $path): \Generator
@@ -21,12 +24,13 @@ final readonly class XlsxRows
         $zip = 'zip://'.$path.'#';
         $texts = self::sharedTexts($zip.'xl/sharedStrings.xml');
         $dates = self::dateStyles($zip.'xl/styles.xml');
-        $sheet = self::open($zip.'xl/worksheets/sheet1.xml') ?? throw new NotARecordFile('This workbook has no first sheet.');
+        [$first, $dayZero] = self::workbook($zip);
+        $sheet = self::open($zip.$first) ?? throw new NotARecordFile('This workbook has no first sheet.');
         while ($sheet->read()) {
             if (\XMLReader::ELEMENT === $sheet->nodeType && 'row' === $sheet->localName) {
                 $element = $sheet->expand();
                 if ($element instanceof \DOMElement) {
-                    yield self::cells($element, $texts, $dates);
+                    yield self::cells($element, $texts, $dates, $dayZero);
                 }
             }
         }
@@ -36,10 +40,11 @@ final readonly class XlsxRows
     /**
      * @param list<string>     $texts
      * @param array<int, true> $dates
+     * @param string           $dayZero from which days are counted
      *
      * @return list<string>
      */
-    private static function cells(\DOMElement $row, array $texts, array $dates): array
+    private static function cells(\DOMElement $row, array $texts, array $dates, string $dayZero): array
     {
         $cells = [];
         foreach ($row->getElementsByTagName('c') as $cell) {
@@ -50,7 +55,7 @@ final readonly class XlsxRows
                 'inlineStr' => $cell->getElementsByTagName('is')->item(0)->textContent ?? '',
                 'b' => '1' === $value ? 'yes' : 'no',
                 'str', 'e', 'd' => $value,
-                default => isset($dates[(int) $cell->getAttribute('s')]) && is_numeric($value) ? self::day((float) $value) : self::number($value),
+                default => isset($dates[(int) $cell->getAttribute('s')]) && is_numeric($value) ? self::day((float) $value, $dayZero) : self::number($value),
             };
             for ($gap = \count($cells); $gap < $column; ++$gap) {
                 $cells[] = '';
@@ -81,9 +86,34 @@ final readonly class XlsxRows
         return 1 === preg_match('/^-?\d+(?:\.\d+)?E\+?\d+$/i', $value) ? rtrim(rtrim(\sprintf('%.4F', (float) $value), '0'), '.') : $value;
     }
 
-    private static function day(float $serial): string
+    private static function day(float $serial, string $dayZero): string
     {
-        return (new \DateTimeImmutable(self::DAY_ZERO))->modify(\sprintf('+%d days', (int) $serial))->format('Y-m-d');
+        return (new \DateTimeImmutable($dayZero))->modify(\sprintf('+%d days', (int) $serial))->format('Y-m-d');
+    }
+
+    /** @return array{string, string} the entry that holds the first sheet, and the day that dates are counted from */
+    private static function workbook(string $zip): array
+    {
+        $book = self::document($zip.'xl/workbook.xml');
+        $first = $book?->getElementsByTagName('sheet')->item(0)?->getAttributeNS(self::RELATIONS, 'id') ?? '';
+        $is1904 = \in_array($book?->getElementsByTagName('workbookPr')->item(0)?->getAttribute('date1904'), ['1', 'true'], true);
+        $entry = 'xl/worksheets/sheet1.xml';
+        foreach (self::document($zip.'xl/_rels/workbook.xml.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
+            if ('' !== $first && $relation->getAttribute('Id') === $first) {
+                $target = $relation->getAttribute('Target');
+                $entry = str_starts_with($target, '/') ? substr($target, 1) : 'xl/'.$target;
+            }
+        }
+
+        return [$entry, $is1904 ? self::DAY_ZERO_OF_1904 : self::DAY_ZERO];
+    }
+
+    private static function document(string $file): ?\DOMDocument
+    {
+        $xml = @file_get_contents($file);
+        $document = new \DOMDocument();
+
+        return \is_string($xml) && '' !== $xml && $document->loadXML($xml, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING) ? $document : null;
     }
 
     /** @return list<string> */
@@ -108,9 +138,8 @@ final readonly class XlsxRows
     /** @return array<int, true> the styles that show a number as a date */
     private static function dateStyles(string $file): array
     {
-        $styles = @file_get_contents($file);
-        $document = new \DOMDocument();
-        if (false === $styles || !$document->loadXML($styles, \LIBXML_NONET | \LIBXML_NOERROR)) {
+        $document = self::document($file);
+        if (null === $document) {
             return [];
         }
         $own = [];
