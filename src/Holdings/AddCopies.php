@@ -20,7 +20,7 @@ use TinLantern\Platform\Problem\Invalid;
 use TinLantern\Platform\Problem\NotFound;
 
 /**
- * Adds several copies of a title in one act: all of them, or none. Copy numbers go on behind those that are there.
+ * Adds several copies of a title, or the volumes of one more copy, in one act: all of them, or none. Copy numbers go on behind those that are there.
  */
 final readonly class AddCopies
 {
@@ -48,10 +48,10 @@ final readonly class AddCopies
             if ([] === $barcodes) {
                 $barcodes = $this->ranges->take($form->range, $form->copies);
             }
-            $copy = $this->lastCopy($recordId);
+            $copy = 1 + $this->lastCopy($recordId, $form->areVolumes);
             $ids = [];
-            foreach ($barcodes as $barcode) {
-                $item = $this->item($recordId, $form->item($barcode, (string) ++$copy));
+            foreach ($barcodes as $place => $barcode) {
+                $item = $this->item($recordId, $form->item($barcode, (string) ($form->areVolumes ? $copy : $copy + $place), $place));
                 $this->items->save($item);
                 $ids[] = $item->id();
                 $this->journal->tell($actor, 'item-added', Subject::Item, $item->id(), null, ['recordId' => $recordId] + $item->details()->told());
@@ -76,10 +76,11 @@ final readonly class AddCopies
         return Item::onRecord($recordId, ($this->detailsOf)($form));
     }
 
-    private function lastCopy(int $recordId): int
+    /** Items without a copy number count as one each, but not those of a set. */
+    private function lastCopy(int $recordId, bool $areVolumes): int
     {
         $last = $this->connection->fetchOne("SELECT MAX(CAST(copy AS UNSIGNED)) FROM item WHERE record_id = ? AND copy REGEXP '^[0-9]{1,6}$'", [$recordId]);
-        $count = $this->connection->fetchOne('SELECT COUNT(*) FROM item WHERE record_id = ?', [$recordId]);
+        $count = $areVolumes ? 0 : $this->connection->fetchOne("SELECT COUNT(*) FROM item WHERE record_id = ? AND volume = ''", [$recordId]);
 
         return max(is_numeric($last) ? (int) $last : 0, is_numeric($count) ? (int) $count : 0);
     }

@@ -14,8 +14,10 @@ use TinLantern\Catalogue\Search\HeldItem;
 use TinLantern\Core\Calendar\Day;
 use TinLantern\Core\Lending\ItemStatus;
 use TinLantern\Core\Marc\ItemFields;
+use TinLantern\Core\Marc\ItemProperty;
 use TinLantern\Core\Marc\ItemStatement;
 use TinLantern\Holdings\Entity\Particulars;
+use TinLantern\Holdings\Presets\ItemPresets;
 use TinLantern\House\HouseLists;
 use TinLantern\Platform\Database\BulkInsert;
 
@@ -26,35 +28,47 @@ final readonly class HeldItems implements RecordItems
 {
     private const LONGEST_BARCODE = 40;
 
-    public function __construct(private Connection $connection, private HouseLists $lists)
+    public function __construct(private Connection $connection, private HouseLists $lists, private ItemPresets $presets)
     {
     }
 
     public function takeIn(array $statements, IntakeDefaults $defaults, int $intakeId): ItemsTakenIn
     {
-        $taken = $this->takenBarcodes($statements);
-        $rows = $problems = $unknown = [];
+        $holders = $this->holders($statements);
+        $rows = $items = $problems = $unknown = [];
         foreach ($statements as $recordId => $ofRecord) {
             foreach ($ofRecord as $statement) {
                 $barcode = $statement->barcode();
                 $problem = match (true) {
                     \strlen($barcode) > self::LONGEST_BARCODE => \sprintf('the barcode "%s" has more than %d characters; its item was left out.', $barcode, self::LONGEST_BARCODE),
-                    isset($taken[$barcode]) => \sprintf('barcode %s is on another item already; this item was left out.', $barcode),
+                    ($holders[$barcode] ?? null) === $recordId => \sprintf('item %s is here already; it stays as it is.', $barcode),
+                    isset($holders[$barcode]) => \sprintf('barcode %s is on another item already; this item was left out.', $barcode),
                     default => null,
                 };
                 if (null !== $problem) {
                     $problems[$recordId][] = $problem;
                     continue;
                 }
-                $taken[$barcode] = true;
+                $holders[$barcode] = $recordId;
                 $item = StatedItem::of($statement, $defaults, $this->lists);
                 $unknown += $item->unknownCodes;
                 $rows[] = [...$this->row($recordId, $item, $statement), $intakeId];
+                $items[$recordId][] = new HeldItem($item->details->branchId, $item->details->prefix, $item->details->callNumber);
             }
         }
         $this->insert($rows);
 
-        return new ItemsTakenIn(\count($rows), $problems, $unknown);
+        return new ItemsTakenIn($items, $problems, $unknown);
+    }
+
+    public function presets(): array
+    {
+        return $this->presets->codes();
+    }
+
+    public function preset(string $code): ?array
+    {
+        return $this->presets->values($code);
     }
 
     public function takeBack(int $intakeId, array $recordIds): array
@@ -111,7 +125,7 @@ final readonly class HeldItems implements RecordItems
         return $availability;
     }
 
-    public function embedIn(array $records): array
+    public function embedIn(array $records, bool $forOthers = false): array
     {
         $placed = $unplaced = [];
         $rows = $this->connection->iterateAssociative(
@@ -119,15 +133,16 @@ final readonly class HeldItems implements RecordItems
             ['ids' => array_keys($records)],
             ['ids' => ArrayParameterType::INTEGER],
         );
-        /** @var array{record_id: int, barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, volume: string, vendor: string, public_note: string, statement: string|null} $row */
+        /** @var array{record_id: int, barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, material: string, volume: string, vendor: string, fund: string, pieces: int, pieces_note: string, public_note: string, check_in_message: string, check_out_message: string, serial_number: string, statement: string|null} $row */
         foreach ($rows as $row) {
             $states = StatedItem::stated($this->details($row), $this->lists);
             if (null === $row['statement']) {
                 $scheme = $this->lists->locations()[$row['location_id']]->scheme;
-                $fresh = ItemFields::fresh(array_filter($states, static fn (string $value): bool => '' !== $value), $scheme->indicator());
+                $said = array_filter($states, static fn (string $value, string $name): bool => '' !== $value && !($forOthers && ItemProperty::from($name)->isOurs()), \ARRAY_FILTER_USE_BOTH);
+                $fresh = ItemFields::fresh($said, $scheme->indicator());
                 $unplaced[$row['record_id']] = [...$unplaced[$row['record_id']] ?? [], ...$fresh];
             } else {
-                $placed[$row['record_id']] = [...$placed[$row['record_id']] ?? [], ...StoredStatement::read($row['statement'])->fieldsFor($states)];
+                $placed[$row['record_id']] = [...$placed[$row['record_id']] ?? [], ...StoredStatement::read($row['statement'])->fieldsFor($states, $forOthers)];
             }
         }
         foreach ($records as $id => $record) {
@@ -140,9 +155,9 @@ final readonly class HeldItems implements RecordItems
     /**
      * @param array<int, list<ItemStatement>> $statements
      *
-     * @return array<array-key, true> by barcode
+     * @return array<array-key, int> the records whose items have these barcodes, by barcode
      */
-    private function takenBarcodes(array $statements): array
+    private function holders(array $statements): array
     {
         $barcodes = [];
         foreach ($statements as $ofRecord) {
@@ -150,19 +165,20 @@ final readonly class HeldItems implements RecordItems
                 $barcodes[] = $statement->barcode();
             }
         }
-        $taken = [] === $barcodes ? [] : $this->connection->fetchFirstColumn(
-            'SELECT barcode FROM item WHERE barcode IN (:barcodes)',
+
+        /** @var array<array-key, int> */
+        return [] === $barcodes ? [] : $this->connection->fetchAllKeyValue(
+            'SELECT barcode, record_id FROM item WHERE barcode IN (:barcodes)',
             ['barcodes' => $barcodes],
             ['barcodes' => ArrayParameterType::STRING],
         );
-
-        return array_fill_keys(array_map(static fn (mixed $barcode): string => \is_string($barcode) ? $barcode : '', $taken), true);
     }
 
     /** @return list<string|int|null> */
     private function row(int $recordId, StatedItem $item, ItemStatement $statement): array
     {
         $details = $item->details;
+        $more = $details->particulars;
 
         return [
             $recordId,
@@ -180,9 +196,18 @@ final readonly class HeldItems implements RecordItems
             $details->priceMinor,
             $details->acquiredOn?->iso,
             $details->staffNote,
-            $details->particulars->volume,
-            $details->particulars->vendor,
-            $details->particulars->publicNote,
+            $more->material,
+            $more->volume,
+            $more->vendor,
+            $more->fund,
+            $more->pieces,
+            $more->piecesNote,
+            $more->publicNote,
+            $more->checkInMessage,
+            $more->checkOutMessage,
+            $more->serialNumber,
+            $details->temporaryLocationId,
+            $details->temporaryUntil?->iso,
             StoredStatement::write($statement, StatedItem::stated($details, $this->lists)),
         ];
     }
@@ -192,12 +217,12 @@ final readonly class HeldItems implements RecordItems
     {
         BulkInsert::run(
             $this->connection,
-            'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, volume, vendor, public_note, statement, intake_id)',
+            'INSERT INTO item (record_id, barcode, status, branch_id, at_branch_id, location_id, lending_class_id, prefix, call_number, suffix, shelf_key, copy, price_minor, acquired_on, staff_note, material, volume, vendor, fund, pieces, pieces_note, public_note, check_in_message, check_out_message, serial_number, temporary_location_id, temporary_until, statement, intake_id)',
             $rows,
         );
     }
 
-    /** @param array{barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, volume: string, vendor: string, public_note: string} $row */
+    /** @param array{barcode: string, status: string, branch_id: int, location_id: int, lending_class_id: int, prefix: string, call_number: string, suffix: string, shelf_key: string, copy: string, price_minor: int|null, acquired_on: string|null, staff_note: string, material: string, volume: string, vendor: string, fund: string, pieces: int, pieces_note: string, public_note: string, check_in_message: string, check_out_message: string, serial_number: string} $row */
     private function details(array $row): ItemDetails
     {
         return new ItemDetails(
@@ -214,7 +239,7 @@ final readonly class HeldItems implements RecordItems
             $row['price_minor'],
             null === $row['acquired_on'] ? null : Day::of($row['acquired_on']),
             $row['staff_note'],
-            new Particulars(volume: $row['volume'], vendor: $row['vendor'], publicNote: $row['public_note']),
+            new Particulars($row['material'], $row['volume'], $row['vendor'], $row['fund'], $row['pieces'], $row['pieces_note'], $row['public_note'], $row['check_in_message'], $row['check_out_message'], $row['serial_number']),
         );
     }
 }

@@ -25,6 +25,7 @@ final readonly class MergeForm
         public int $other = 0,
         public int $version = 0,
         public int $otherVersion = 0,
+        #[Assert\All([new Assert\Type('string', message: 'A field is a line of text.')])]
         public array $fields = [],
     ) {
     }

@@ -48,7 +48,7 @@ final readonly class MergeRecords
             }
             $from = $this->items->move($this->items->idsOn($other->id), $keptId);
             $this->records->remove([$other->id], $actor->name, Cause::Merged, $keptId);
-            $this->derived->follow([$keptId => $described], false);
+            $this->derived->follow([$keptId => $described]);
             $entry = $this->journal->tell(
                 $actor,
                 RecordMergeReversal::act(),

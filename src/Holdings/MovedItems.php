@@ -20,6 +20,7 @@ final readonly class MovedItems
         #[Assert\Uuid(message: 'The id of an act is a UUID of your own making.')]
         public string $id = '',
         #[Assert\Count(min: 1, max: 500, minMessage: 'Choose the items to move.', maxMessage: 'Move at most 500 items at once.')]
+        #[Assert\All([new Assert\Type('int', message: 'Items are given by their numbers.'), new Assert\Positive(message: 'Items are given by their numbers.')])]
         public array $items = [],
     ) {
     }

@@ -55,7 +55,7 @@ final readonly class RecordMergeReversal implements Reversal
             $this->records->change([$keptId => $followed[$keptId]], $actor->name, Cause::TakenBack);
         }
         $this->items->moveBack($from);
-        $this->derived->follow($followed, false);
+        $this->derived->follow($followed);
 
         return $this->journal->tell($actor, 'record-merge-taken-back', $entry->subject, $keptId, null, ['title' => $followed[$keptId]->brief->title, 'count' => \count($from)]);
     }

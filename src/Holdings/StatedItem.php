@@ -44,13 +44,16 @@ final readonly class StatedItem
         $branch ??= $lists->branch($defaults->branch) ?? throw new \LogicException('The default branch is gone.');
         $location ??= $lists->location($defaults->location) ?? throw new \LogicException('The default location is gone.');
         $class ??= $lists->lendingClass($defaults->lendingClass) ?? throw new \LogicException('The default lending class is gone.');
-        $prefix = self::cut($statement, ItemProperty::Prefix, 40);
-        $callNumber = self::cut($statement, ItemProperty::CallNumber, 190);
-        $suffix = self::cut($statement, ItemProperty::Suffix, 60);
+        $said = static fn (ItemProperty $property): string => $statement->value($property) ?? $defaults->values[$property->value] ?? '';
+        $cut = static fn (ItemProperty $property, int $length): string => self::cut($said($property), $length);
+        $prefix = $cut(ItemProperty::Prefix, 40);
+        $callNumber = $cut(ItemProperty::CallNumber, 190);
+        $suffix = $cut(ItemProperty::Suffix, 60);
+        $temporary = $lists->location($defaults->values['temporaryLocation'] ?? '');
 
         return new self(new ItemDetails(
             $statement->barcode(),
-            ItemStatus::Available,
+            self::status($defaults->values['status'] ?? ''),
             $branch->id,
             $location->id,
             $class->id,
@@ -58,15 +61,24 @@ final readonly class StatedItem
             $callNumber,
             $suffix,
             ShelfKey::of($callNumber.' '.$suffix, $location->scheme, $prefix)->bytes,
-            self::cut($statement, ItemProperty::Copy, 20),
-            self::price($statement),
-            self::acquiredOn($statement->value(ItemProperty::Acquired) ?? ''),
-            self::cut($statement, ItemProperty::StaffNote, 2000),
+            $cut(ItemProperty::Copy, 20),
+            self::price($said(ItemProperty::Price)),
+            self::acquiredOn($said(ItemProperty::Acquired)),
+            $cut(ItemProperty::StaffNote, 2000),
             new Particulars(
-                volume: self::cut($statement, ItemProperty::Volume, 60),
-                vendor: self::cut($statement, ItemProperty::Vendor, 120),
-                publicNote: self::cut($statement, ItemProperty::PublicNote, 2000),
+                $cut(ItemProperty::Material, 60),
+                $cut(ItemProperty::Volume, 60),
+                $cut(ItemProperty::Vendor, 120),
+                $cut(ItemProperty::Fund, 120),
+                self::pieces($said(ItemProperty::Pieces)),
+                $cut(ItemProperty::PiecesNote, 300),
+                $cut(ItemProperty::PublicNote, 2000),
+                $cut(ItemProperty::CheckInMessage, 300),
+                $cut(ItemProperty::CheckOutMessage, 300),
+                $cut(ItemProperty::SerialNumber, 120),
             ),
+            $temporary?->id,
+            null === $temporary ? null : Day::tryFrom($defaults->values['temporaryUntil'] ?? ''),
         ), $unknown);
     }
 
@@ -92,23 +104,44 @@ final readonly class StatedItem
             ItemProperty::PublicNote->value => $item->particulars->publicNote,
             ItemProperty::Volume->value => $item->particulars->volume,
             ItemProperty::Vendor->value => $item->particulars->vendor,
+            ItemProperty::Material->value => $item->particulars->material,
+            ItemProperty::Fund->value => $item->particulars->fund,
+            ItemProperty::Pieces->value => 1 === $item->particulars->pieces ? '' : (string) $item->particulars->pieces,
+            ItemProperty::PiecesNote->value => $item->particulars->piecesNote,
+            ItemProperty::SerialNumber->value => $item->particulars->serialNumber,
+            ItemProperty::CheckInMessage->value => $item->particulars->checkInMessage,
+            ItemProperty::CheckOutMessage->value => $item->particulars->checkOutMessage,
         ];
     }
 
-    private static function price(ItemStatement $statement): ?int
+    /** Available, where a preset says nothing else; what lending sets is not for it to say. */
+    private static function status(string $code): ItemStatus
     {
-        $price = Money::tryFrom($statement->value(ItemProperty::Price) ?? '');
+        $status = ItemStatus::tryFrom($code) ?? ItemStatus::Available;
+
+        return $status->isSetByLending() ? ItemStatus::Available : $status;
+    }
+
+    private static function price(string $stated): ?int
+    {
+        $price = Money::tryFrom($stated);
 
         return null === $price || $price->minor > 2_000_000_000 ? null : $price->minor;
     }
 
-    private static function acquiredOn(string $stated): ?Day
+    /** One, where nothing sensible is said. */
+    private static function pieces(string $stated): int
     {
-        return 1 === preg_match('/^(\d{4})-?(\d{2})-?(\d{2})$/', $stated, $parts) ? Day::tryFrom("{$parts[1]}-{$parts[2]}-{$parts[3]}") : null;
+        return 1 === preg_match('/^[1-9]\d{0,2}$/D', $stated) ? (int) $stated : 1;
     }
 
-    private static function cut(ItemStatement $statement, ItemProperty $property, int $length): string
+    private static function acquiredOn(string $stated): ?Day
     {
-        return mb_substr($statement->value($property) ?? '', 0, $length);
+        return 1 === preg_match('/^(\d{4})-?(\d{2})-?(\d{2})$/D', $stated, $parts) ? Day::tryFrom("{$parts[1]}-{$parts[2]}-{$parts[3]}") : null;
+    }
+
+    private static function cut(string $value, int $length): string
+    {
+        return \strlen($value) <= $length ? $value : mb_substr($value, 0, $length);
     }
 }

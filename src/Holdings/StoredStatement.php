@@ -18,7 +18,7 @@ use TinLantern\Core\Marc\PlacedField;
 final readonly class StoredStatement
 {
     /**
-     * @param array<string, string> $stated what the fields said, in terms of the house, by ItemProperty
+     * @param array<string, string> $stated what the fields said, in terms of the house, by ItemProperty; what is missing they did not say
      * @param list<PlacedField>     $fields
      */
     private function __construct(private ItemMapping $mapping, private array $stated, private array $fields)
@@ -29,11 +29,13 @@ final readonly class StoredStatement
     public static function write(ItemStatement $statement, array $stated): string
     {
         // What the item does not say otherwise stays in the record's own words. A code that the house does not know is
-        // said otherwise: the item was given another.
+        // said otherwise: the item was given another. What a preset gave it, the fields did not say.
         $kept = [];
-        foreach ($stated as $name => $value) {
+        foreach (array_filter($stated, static fn (string $value): bool => '' !== $value) as $name => $value) {
             $isCode = \in_array($name, [ItemProperty::Branch->value, ItemProperty::Location->value, ItemProperty::LendingClass->value], true);
-            $kept[$name] = $isCode ? $statement->values[$name] ?? $value : $value;
+            if ($isCode || isset($statement->values[$name])) {
+                $kept[$name] = $isCode ? $statement->values[$name] ?? $value : $value;
+            }
         }
 
         return json_encode([
@@ -61,14 +63,17 @@ final readonly class StoredStatement
     /**
      * The fields as they have to be for an item that states this now.
      *
-     * @param array<string, string> $states by ItemProperty
+     * @param array<string, string> $states      by ItemProperty
+     * @param bool                  $isForOthers whether it goes out of the house: then without what is for the house alone
      *
      * @return list<PlacedField>
      */
-    public function fieldsFor(array $states): array
+    public function fieldsFor(array $states, bool $isForOthers): array
     {
-        $changed = array_diff_assoc($states, $this->stated);
+        $changed = array_diff_assoc($states, $this->stated + array_fill_keys(array_keys($states), ''));
 
-        return ItemFields::rewrite(new ItemStatement($this->mapping, ['barcode' => $states['barcode']], $this->fields), $changed);
+        $fields = ItemFields::rewrite(new ItemStatement($this->mapping, ['barcode' => $states['barcode']], $this->fields), $changed);
+
+        return $isForOthers ? ItemFields::forOthers($fields, $this->mapping) : $fields;
     }
 }

@@ -12,6 +12,7 @@ final readonly class PatronQuery
     public function __construct(
         #[Assert\Length(max: 200, maxMessage: 'A search has at most 200 characters.')]
         public string $q = '',
+        #[Assert\All([new Assert\Type('string', message: 'A filter has one value.')])]
         public array $filter = [],
         #[Assert\Length(max: 220, maxMessage: 'after comes from the page before.')]
         public ?string $after = null,

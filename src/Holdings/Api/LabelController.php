@@ -50,6 +50,20 @@ final class LabelController
     }
 
     /**
+     * Let labels of all items that a file has brought wait to be printed; doing it twice is harmless.
+     *
+     * @return list<LabelView>
+     */
+    #[Route('/api/intakes/{id}/waiting-labels', requirements: ['id' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::EditItems)]
+    public function addOfFile(int $id, WaitingLabels $labels): array
+    {
+        $labels->addOfFile($id);
+
+        return $labels->all();
+    }
+
+    /**
      * These labels are printed; removing one twice is harmless.
      *
      * @return list<LabelView>

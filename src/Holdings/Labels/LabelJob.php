@@ -24,6 +24,7 @@ final readonly class LabelJob
         #[Assert\Choice(choices: ['spine', 'code128', 'code39'], message: 'kind is spine, code128 or code39.')]
         public string $kind = 'spine',
         #[Assert\Count(max: 500, maxMessage: 'Print at most 500 labels at once.')]
+        #[Assert\All([new Assert\Type('int', message: 'Items are given by their numbers.'), new Assert\Positive(message: 'Items are given by their numbers.')])]
         public array $items = [],
     ) {
     }

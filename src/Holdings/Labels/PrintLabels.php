@@ -76,7 +76,7 @@ final readonly class PrintLabels
     /** @return list<PlacedLabelView> */
     private function placed(LabelQuery $query, LabelSheet $sheet): array
     {
-        $labels = '' === $query->items ? $this->waiting->all() : $this->waiting->of($query->ids());
+        $labels = '' === $query->items ? $this->waiting->allBut($query->leftOut()) : $this->waiting->of($query->ids());
         $placed = [];
         foreach ($labels as $index => $label) {
             $place = $sheet->place($query->first - 1 + $index);

@@ -13,6 +13,8 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class WaitingLabels
 {
+    private const AT_ONCE = 1000;
+
     public function __construct(private Connection $connection, private ClockInterface $clock)
     {
     }
@@ -31,10 +33,26 @@ final readonly class WaitingLabels
         $this->connection->executeStatement('DELETE FROM waiting_label WHERE item_id IN (:ids)', ['ids' => $itemIds], ['ids' => ArrayParameterType::INTEGER]);
     }
 
-    /** @return list<LabelView> the oldest first */
+    /** All items that a file has brought. */
+    public function addOfFile(int $intakeId): void
+    {
+        $this->connection->executeStatement('INSERT IGNORE INTO waiting_label (item_id, added_at) SELECT id, ? FROM item WHERE intake_id = ?', [$this->clock->now()->format('Y-m-d H:i:s.v'), $intakeId]);
+    }
+
+    /** @return list<LabelView> the oldest first, no more than are printed in one go */
     public function all(): array
     {
-        return $this->labels('FROM waiting_label w JOIN item i ON i.id = w.item_id JOIN record r ON r.id = i.record_id ORDER BY w.added_at, w.item_id LIMIT 1000', []);
+        return $this->labels('FROM waiting_label w JOIN item i ON i.id = w.item_id JOIN record r ON r.id = i.record_id ORDER BY w.added_at, w.item_id LIMIT '.self::AT_ONCE, []);
+    }
+
+    /**
+     * @param list<int> $itemIds
+     *
+     * @return list<LabelView>
+     */
+    public function allBut(array $itemIds): array
+    {
+        return array_values(array_filter($this->all(), static fn (LabelView $label): bool => !\in_array($label->item, $itemIds, true)));
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class BarcodeRanges implements RuleKind
 
         return array_filter([
             'digits' => !\is_int($digits) || $digits < 1 || $digits > 12 ? 'The number has from 1 to 12 digits.' : '',
-            'beginning' => !\is_string($beginning) || 1 !== preg_match('/^[!-~]{0,20}$/', $beginning) ? 'The beginning has at most 20 characters that a scanner reads, without blanks.' : '',
+            'beginning' => !\is_string($beginning) || 1 !== preg_match('/^[!-~]{0,20}$/D', $beginning) ? 'The beginning has at most 20 characters that a scanner reads, without blanks.' : '',
             'check' => \in_array($content['check'] ?? '', [BarcodeRange::NO_CHECK, BarcodeRange::LUHN, BarcodeRange::EAN], true) ? '' : 'The check digit is none, luhn or ean.',
         ], static fn (string $sentence): bool => '' !== $sentence);
     }

@@ -13,7 +13,8 @@ use TinLantern\Platform\Problem\Invalid;
 use TinLantern\Platform\Problem\NotFound;
 
 /**
- * Goes along a shelf: what stands before and behind a call number, or an item. In true shelf order, in both directions.
+ * Goes along a shelf: what stands before and behind a call number, or an item. In true shelf order, in both directions. A piece that
+ * stands somewhere else for a time is shown there, and not where it will go back to.
  */
 final readonly class BrowseShelf
 {
@@ -38,13 +39,18 @@ final readonly class BrowseShelf
 
             return $this->view(array_reverse(\array_slice($rows, 0, $query->limit)), null, \count($rows) > $query->limit, true, $location);
         }
-        $from = null === $item ? [ShelfKey::of($query->callNumber, $location->scheme)->bytes, 0] : [$item['shelf_key'], $item['id']];
-        $most = max(1, $query->limit - self::BEFORE);
+        $isAsked = null !== $item || '' !== trim($query->callNumber);
+        $from = match (true) {
+            null !== $item => [$item['shelf_key'], $item['id']],
+            $isAsked => [ShelfKey::of($query->callNumber, $location->scheme)->bytes, 0],
+            default => ['', 0],
+        };
+        $most = $isAsked ? max(1, $query->limit - self::BEFORE) : $query->limit;
         $before = $this->side($location, $branchId, $from, '<', self::BEFORE + 1);
         $behind = $this->side($location, $branchId, $from, '>=', $most + 1);
         $shown = [...array_reverse(\array_slice($before, 0, self::BEFORE)), ...\array_slice($behind, 0, $most)];
 
-        return $this->view($shown, [] === $behind ? null : min(\count($before), self::BEFORE), \count($before) > self::BEFORE, \count($behind) > $most, $location);
+        return $this->view($shown, [] === $behind || !$isAsked ? null : min(\count($before), self::BEFORE), \count($before) > self::BEFORE, \count($behind) > $most, $location);
     }
 
     /**
@@ -81,11 +87,14 @@ final readonly class BrowseShelf
         $branch = null === $branchId ? '' : 'AND i.branch_id = :branch';
 
         // The key alone limits what is read; the id only parts those that stand at the same place.
+        $standing = "{$branch} AND i.shelf_key ".('<' === $direction ? '<=' : '>=')." :key AND (i.shelf_key, i.id) {$direction} (:key, :id) AND i.status <> 'withdrawn'
+                   ORDER BY i.shelf_key {$order}, i.id {$order} LIMIT {$limit}";
+
         return $this->connection->fetchAllAssociative(
             "SELECT i.id, i.record_id, r.title, r.author, r.year, i.prefix, i.call_number, i.suffix, i.barcode, i.branch_id, i.status, i.shelf_key
-             FROM (SELECT id FROM item i WHERE i.location_id = :location {$branch} AND i.shelf_key ".('<' === $direction ? '<=' : '>=')." :key AND (i.shelf_key, i.id) {$direction} (:key, :id) AND i.status <> 'withdrawn'
-                   ORDER BY i.shelf_key {$order}, i.id {$order} LIMIT {$limit}) AS near
-             JOIN item i ON i.id = near.id JOIN record r ON r.id = i.record_id ORDER BY i.shelf_key {$order}, i.id {$order}",
+             FROM ((SELECT id FROM item i WHERE i.location_id = :location AND i.temporary_location_id IS NULL {$standing})
+                   UNION ALL (SELECT id FROM item i WHERE i.temporary_location_id = :location {$standing})) AS near
+             JOIN item i ON i.id = near.id JOIN record r ON r.id = i.record_id ORDER BY i.shelf_key {$order}, i.id {$order} LIMIT {$limit}",
             ['location' => $location->id, 'branch' => $branchId, 'key' => $from[0], 'id' => $from[1]],
         );
     }
@@ -102,7 +111,7 @@ final readonly class BrowseShelf
     private function item(int $id): array
     {
         /** @var array{id: int, shelf_key: string, location_id: int}|false $row */
-        $row = $this->connection->fetchAssociative('SELECT id, shelf_key, location_id FROM item WHERE id = ?', [$id]);
+        $row = $this->connection->fetchAssociative('SELECT id, shelf_key, COALESCE(temporary_location_id, location_id) AS location_id FROM item WHERE id = ?', [$id]);
 
         return false === $row ? throw NotFound::of('item', $id) : $row;
     }
