@@ -36,7 +36,8 @@ final class AccessibilityTest extends BrowserTestCase
             '/desk' => '.tape', '/catalogue?q=lantern' => 'table.lines tbody tr', '/catalogue/1' => '.item-line', '/patrons' => '.list-search',
             "/patrons/{$patron['id']}" => '.detail-head', '/reports' => 'h1', '/house' => 'table.lines',
             '/catalogue/new' => '.sheets button', '/catalogue/new?worksheet=score' => '.marc-row', '/catalogue/files' => '.drop-place', '/catalogue/files/1' => 'table.lines tbody tr',
-            '/catalogue/sources?by=title&q=lantern' => '.source-hit', '/catalogue/labels' => '.label-sheet', '/catalogue/headings' => '.heading-list li', '/catalogue/shelf?q=551.46' => '.shelf li', '/house/rule-book/tidy-rules/standard' => '.tidy-steps li', '/house/rule-book/worksheet/book' => '.rule-fields',
+            '/catalogue/sources?by=title&q=lantern' => '.source-hit', '/catalogue/labels' => '.label-sheet', '/catalogue/headings' => '.heading-list li', '/catalogue/shelf?q=551.46' => '.shelf li', '/house/rule-book/tidy-rules/standard' => '.tidy-steps li', '/house/rule-book/worksheet/book' => '.worksheet-places tbody tr',
+            '/house/rule-book/match-rule/standard' => '.some-of li', '/house/rule-book/item-preset/new-book' => '#field-value-location', '/catalogue/new?worksheet=quick' => '.field-hint',
             '/nowhere' => '.empty',
         ];
         foreach ($pages as $path => $sign) {

@@ -74,9 +74,16 @@ abstract class BrowserTestCase extends TestCase
         $this->see('.lanes');
     }
 
+    /** As a scanner types: the time of each stroke is the scanner's own, however busy the page is. */
     protected function scan(string $code): void
     {
-        $this->page->getKeyboard()->sendKeys($code.WebDriverKeys::ENTER);
+        $tools = $this->developerTools();
+        $at = microtime(true);
+        foreach ([...mb_str_split($code), "\r"] as $place => $character) {
+            $stroke = ['timestamp' => $at + $place * 0.005, 'key' => "\r" === $character ? 'Enter' : $character] + ("\r" === $character ? ['code' => 'Enter', 'windowsVirtualKeyCode' => 13] : []);
+            $tools->execute('Input.dispatchKeyEvent', ['type' => 'keyDown', 'text' => $character] + $stroke);
+            $tools->execute('Input.dispatchKeyEvent', ['type' => 'keyUp'] + $stroke);
+        }
     }
 
     protected function keys(string ...$keys): void
@@ -125,6 +132,23 @@ abstract class BrowserTestCase extends TestCase
         } catch (\Facebook\WebDriver\Exception\TimeoutException) {
             self::fail("This did not come: {$what}. The page says:\n".$this->page->findElement(WebDriverBy::tagName('body'))->getText());
         }
+    }
+
+    /** Chooses from a list by the keyboard: opens it, goes down to the entry, takes it. */
+    protected function choose(string $field, string $entry): void
+    {
+        $this->see("#field-{$field}")->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[role=listbox] [role=option]', $entry);
+        $this->until(function () use ($entry): bool {
+            if ($entry === $this->page->executeScript('return document.activeElement.textContent')) {
+                return true;
+            }
+            $this->keys(WebDriverKeys::ARROW_DOWN);
+
+            return false;
+        }, "{$entry} has the focus");
+        $this->keys(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => [] === $this->page->findElements(WebDriverBy::cssSelector('[role=listbox] [role=option]')) && $entry === $this->see("#field-{$field}")->getText(), "{$entry} is chosen");
     }
 
     protected function tapeLines(): int

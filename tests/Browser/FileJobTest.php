@@ -47,6 +47,32 @@ final class FileJobTest extends BrowserTestCase
         unlink($file);
     }
 
+    public function testAShipmentIsFilledInAndGivenAPresetAndItsLabelsWait(): void
+    {
+        $number = random_int(10_000, 99_999);
+        $file = sys_get_temp_dir().'/halyard-'.$number.'.mrc';
+        file_put_contents($file, (new Iso2709Writer())->write(LineText::parse("LDR 00000nam a2200000 i 4500\n008 260101s2026    xx            000 0 eng d\n245 10 \$aA gale called {$number}\n264 #1 \$bHalyard\n852 1# \$bLAN\$h551.55\$pHY{$number}")));
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/files');
+        $this->see('.drop-place');
+        $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
+        $this->see('.file-head h1', basename($file));
+        $this->choose('worksheet', 'Book');
+        $this->choose('preset', 'New book, six weeks on the table');
+        $this->see('button[type=submit]', 'Read and compare')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.facets .chip', 'New 1');
+        $this->see('table.lines tbody tr', "A gale called {$number}")->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.detail-side', '336 ## $atext');
+        $this->page->findElement(WebDriverBy::xpath('//button[starts-with(., "Take in")]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.file-head', '1 added');
+        self::assertSame('in-process NEWS', $this->house->one("SELECT CONCAT(i.status, ' ', l.code) FROM item i JOIN shelving_location l ON l.id = i.temporary_location_id WHERE i.barcode = 'HY{$number}'"));
+        $this->see('button', 'Let its labels wait')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.file-head a', 'Go to the labels')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.label-line', "HY{$number}");
+        $this->house->query("DELETE w FROM waiting_label w JOIN item i ON i.id = w.item_id WHERE i.barcode = 'HY{$number}'");
+        unlink($file);
+    }
+
     public function testAFileThatIsSomethingElseIsNamedWhereItWasSent(): void
     {
         $file = sys_get_temp_dir().'/letter-'.random_int(1000, 9999).'.pdf';

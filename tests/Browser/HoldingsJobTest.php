@@ -52,6 +52,45 @@ final class HoldingsJobTest extends BrowserTestCase
         $this->until(fn (): bool => $from === (int) $this->house->one("SELECT record_id FROM item WHERE id = {$item}"), 'the item is back');
     }
 
+    public function testTheVolumesOfASetAreAddedByScanningTheirLabels(): void
+    {
+        $number = random_int(1000, 9999);
+        $record = $this->house->one("SELECT MAX(id) - 20 FROM record WHERE format = 'book'");
+        $scans = $this->house->one('SELECT COUNT(*) FROM tape_line');
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/'.$record);
+        $this->see('.section button', 'Add copies')->sendKeys(WebDriverKeys::ENTER);
+        $this->choose('numbered', 'volumes of one set');
+        $volume = $this->see('#field-volume');
+        $volume->sendKeys(WebDriverKeys::BACKSPACE.'9');
+        $this->see('#field-scanned')->sendKeys('');
+        $this->scan("SET{$number}1");
+        $this->scan("SET{$number}2");
+        $this->until(fn (): bool => "SET{$number}1\nSET{$number}2\n" === $this->see('#field-scanned')->getAttribute('value'), 'both labels stand in the field');
+        $this->see('button[type=submit]', 'Add the volumes')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.detail-side', "SET{$number}2");
+        self::assertSame('v.9 v.10', $this->house->one("SELECT GROUP_CONCAT(volume ORDER BY id SEPARATOR ' ') FROM item WHERE barcode LIKE 'SET{$number}%'"));
+        self::assertSame($scans, $this->house->one('SELECT COUNT(*) FROM tape_line'), 'no scan went to the desk');
+    }
+
+    public function testABarcodeIsScannedIntoItsFieldOthersGoToTheDesk(): void
+    {
+        $barcode = 'NEW'.random_int(10_000, 99_999);
+        $record = $this->house->one("SELECT MAX(id) - 21 FROM record WHERE format = 'book'");
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/'.$record);
+        $this->see('.section button', 'Add an item')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('#field-barcode')->sendKeys('typed');
+        $this->scan($barcode);
+        $this->until(fn (): bool => $barcode === $this->see('#field-barcode')->getAttribute('value'), 'the label stands in the field');
+        $this->see('#field-callNumber')->sendKeys(' ABL');
+        $typed = $this->see('#field-callNumber')->getAttribute('value');
+        $this->scan('UNKNOWN'.random_int(100, 999));
+        $this->until(fn (): bool => $typed === $this->see('#field-callNumber')->getAttribute('value'), 'the call number is as it was');
+        $this->see('button[type=submit]', 'Save item')->sendKeys(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => $record === $this->house->one("SELECT record_id FROM item WHERE barcode = '{$barcode}'"), 'the item is there');
+    }
+
     public function testAShelfIsGoneAlongFromACallNumber(): void
     {
         $this->signIn('desk', __FUNCTION__);

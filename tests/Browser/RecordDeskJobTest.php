@@ -149,24 +149,6 @@ final class RecordDeskJobTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->valueAt('520'), 'Written by the keepers'), 'the phrase is in the field');
     }
 
-    public function testAWorksheetIsChangedInTheRuleBook(): void
-    {
-        $this->house->query("DELETE FROM house_rule WHERE kind = 'worksheet'");
-        $this->signIn('manager', __FUNCTION__);
-        $this->page->get($this->house->address.'/house/rule-book/worksheet/quick');
-        $required = $this->see('#field-required');
-        $required->sendKeys([WebDriverKeys::CONTROL, WebDriverKeys::END]);
-        $required->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ENTER]);
-        $required->sendKeys('nonsense');
-        $this->see('.rule-form button[type=submit]', 'Save the entry')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('#field-required-helper-text', '"nonsense" is no field');
-        $required->sendKeys(str_repeat(WebDriverKeys::BACKSPACE, 8).'100$a');
-        $this->see('.rule-form button[type=submit]', 'Save the entry')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('.rule-form [role=status]', 'Saved');
-        self::assertStringContainsString('100$a', $this->house->one("SELECT content FROM house_rule WHERE kind = 'worksheet' AND code = 'quick'"));
-        $this->house->query("DELETE FROM house_rule WHERE kind = 'worksheet'");
-    }
-
     private function jump(string $tag): void
     {
         $this->alt('j');

@@ -28,6 +28,17 @@ final class SourceJobTest extends BrowserTestCase
         $this->see('.source[aria-label="Skellin Observatory Library"] .source-hit');
     }
 
+    public function testTheIsbnIsScannedFromTheBackCover(): void
+    {
+        [$isbn, $record] = explode(' ', $this->house->one("SELECT CONCAT(SUBSTRING(value, 2), ' ', record_id) FROM match_key WHERE value LIKE 'i979%' LIMIT 1"));
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/sources');
+        $this->see('.search-box input[data-scans]')->sendKeys('');
+        $this->scan($isbn);
+        $this->see('.own-hits, .source', $this->house->one("SELECT title FROM record WHERE id = {$record}"));
+        self::assertStringContainsString('q='.$isbn, $this->page->getCurrentURL());
+    }
+
     public function testAFetchedRecordIsTidiedAndTakenOverAsNew(): void
     {
         $this->signIn('cataloguer', __FUNCTION__);

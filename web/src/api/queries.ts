@@ -153,7 +153,15 @@ export const labelSheets = ruleBook('label-sheet');
 
 export const waitingLabels = queryOptions({ queryKey: ['waiting-labels'], queryFn: () => answered(api.GET('/api/waiting-labels')) });
 
-export const labelPreview = (query: { items: string; sheet: string; kind: 'spine' | 'code128' | 'code39'; first: number }) =>
+interface LabelChoice {
+  items?: string;
+  without?: string;
+  sheet: string;
+  kind: 'spine' | 'code128' | 'code39';
+  first: number;
+}
+
+export const labelPreview = (query: LabelChoice) =>
   queryOptions({ queryKey: ['label-preview', query], queryFn: () => answered(api.GET('/api/label-preview', { params: { query } })) });
 
 export const headingsAround = (kind: string, q: string) =>

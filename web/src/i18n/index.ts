@@ -7,6 +7,8 @@ void i18n.use(initReactI18next).init({
   resources: { en: { translation: en } },
   interpolation: { escapeValue: false },
   returnNull: false,
+  // There is one namespace; a colon in a key is a colon.
+  nsSeparator: false,
 });
 
 export default i18n;

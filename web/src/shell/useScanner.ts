@@ -1,5 +1,6 @@
 import { useLayoutEffect } from 'react';
 import { ScanRhythm } from './scanRhythm';
+import { scansTakenBy, withScan } from './scanTarget';
 
 type TextElement = HTMLInputElement | HTMLTextAreaElement;
 
@@ -15,7 +16,10 @@ function restore(element: TextElement, value: string): void {
   element.dispatchEvent(new Event('input', { bubbles: true }));
 }
 
-/** Listens before the first picture is shown, so that no scan comes too early. Gives every scan to $onScan, wherever the focus is; a text field that the characters fell into gets its text back. */
+/**
+ * Listens before the first picture is shown, so that no scan comes too early. Gives every scan to $onScan, wherever the focus is; a text field that the
+ * characters fell into gets its text back, unless it is one that waits for a scan: a barcode, a card number, an ISBN.
+ */
 export function useScanner(onScan: (code: string) => void): void {
   useLayoutEffect(() => {
     const rhythm = new ScanRhythm();
@@ -31,9 +35,13 @@ export function useScanner(onScan: (code: string) => void): void {
       if (code === null) return;
       event.preventDefault();
       event.stopImmediatePropagation();
-      if (fellInto !== null) restore(fellInto.element, fellInto.value);
+      const field = fellInto;
       fellInto = null;
-      onScan(code);
+      const takes = field === null ? null : scansTakenBy(field.element);
+      if (field !== null) restore(field.element, takes === null ? field.value : withScan(field.value, code, takes));
+      if (takes === null) onScan(code);
+      // The part that owns the field hears of its text first.
+      if (takes === 'send') setTimeout(() => field?.element.form?.requestSubmit());
     };
     window.addEventListener('keydown', onKeyDown, true);
     return () => window.removeEventListener('keydown', onKeyDown, true);

@@ -14,10 +14,14 @@ interface FieldProps {
   type?: HTMLInputTypeAttribute;
   options?: { value: string; label: string }[];
   autoFocus?: boolean;
+  /** Attributes of the field itself. */
+  input?: Record<string, string>;
 }
 
 /** One field of a form, with its sentence below it. */
-export function Field({ name, label, value, onChange, error, hint, required, multiline, type, options, autoFocus }: FieldProps) {
+export function Field({ name, label, value, onChange, error, hint, required, multiline, type, options, autoFocus, input }: FieldProps) {
+  // A choice of nothing says so.
+  const saysNone = options?.some((option) => option.value === '' && option.label !== '') ?? false;
   return (
     <TextField
       id={`field-${name}`}
@@ -34,7 +38,11 @@ export function Field({ name, label, value, onChange, error, hint, required, mul
       autoFocus={autoFocus ?? false}
       size="small"
       fullWidth
-      slotProps={{ inputLabel: type === 'date' ? { shrink: true } : {}, htmlInput: { autoComplete: 'off' } }}
+      slotProps={{
+        inputLabel: type === 'date' || saysNone ? { shrink: true } : {},
+        htmlInput: { autoComplete: 'off', ...input },
+        select: { displayEmpty: saysNone },
+      }}
     >
       {options?.map((option) => (
         <MenuItem key={option.value} value={option.value}>

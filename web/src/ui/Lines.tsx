@@ -7,7 +7,8 @@ import { saveAs, toCsv } from './csv';
 export interface Column<T> {
   key: string;
   label: string;
-  cell: (line: T) => ReactNode;
+  /** Without one the column stands in the CSV only. */
+  cell?: (line: T) => ReactNode;
   /** The cell as plain text, for CSV. */
   text: (line: T) => string;
   isNumber?: boolean;
@@ -35,11 +36,13 @@ export function Lines<T>({ name, label, columns, lines, keyOf, selected = null, 
   const { t } = useTranslation();
   const [hidden, setHidden] = useState(() => keptColumns(name));
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const shown = columns.filter((column) => !hidden.includes(column.key));
+  const chosen = columns.filter((column) => !hidden.includes(column.key));
+  const offered = columns.filter((column) => column.cell !== undefined);
+  const shown = chosen.filter((column) => column.cell !== undefined);
 
   const toggle = (key: string) => {
     const next = hidden.includes(key) ? hidden.filter((other) => other !== key) : [...hidden, key];
-    if (next.length === columns.length) return;
+    if (offered.every((column) => next.includes(column.key))) return;
     localStorage.setItem(`tl.hidden-columns.${name}`, JSON.stringify(next));
     setHidden(next);
   };
@@ -75,7 +78,7 @@ export function Lines<T>({ name, label, columns, lines, keyOf, selected = null, 
             saveAs(
               `${name}.csv`,
               'text/csv;charset=utf-8',
-              toCsv([shown.map((column) => column.label), ...lines.map((line) => shown.map((column) => column.text(line)))]),
+              toCsv([chosen.map((column) => column.label), ...lines.map((line) => chosen.map((column) => column.text(line)))]),
             )
           }
         >
@@ -85,7 +88,7 @@ export function Lines<T>({ name, label, columns, lines, keyOf, selected = null, 
           {t('common.print')}
         </Button>
         <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-          {columns.map((column) => (
+          {offered.map((column) => (
             <MenuItem
               key={column.key}
               role="menuitemcheckbox"
@@ -129,7 +132,7 @@ export function Lines<T>({ name, label, columns, lines, keyOf, selected = null, 
               >
                 {shown.map((column) => (
                   <td key={column.key} className={column.isNumber ? 'number' : undefined}>
-                    {column.cell(line)}
+                    {column.cell?.(line)}
                   </td>
                 ))}
               </tr>

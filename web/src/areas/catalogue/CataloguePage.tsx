@@ -1,4 +1,4 @@
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
@@ -12,6 +12,7 @@ import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { SpineTag } from '../../ui/SpineTag';
 import { useFilters } from '../../ui/useFilters';
+import { useLongList } from '../../ui/useLongList';
 import { CatalogueTabs } from './CatalogueTabs';
 import { RecordDetail } from './RecordDetail';
 import { SavedSearches } from './search/SavedSearches';
@@ -50,20 +51,14 @@ function RecordList({ selected }: { selected: number }) {
   const field = chosen(FIELDS, filters.get('in'), 'any');
   const sort = chosen(SORTS, filters.get('sort'), 'relevance');
   const filter = filters.only(FILTERS);
-  const found = useInfiniteQuery({
-    queryKey: ['records', q, field, sort, filter],
-    queryFn: ({ pageParam }) =>
-      answered(
-        api.GET('/api/records', { params: { query: { q, in: field, sort, filter, ...(pageParam === null ? {} : { after: pageParam }) } } }),
-      ),
-    initialPageParam: null as string | null,
-    getNextPageParam: (last) => last.after,
-    placeholderData: keepPreviousData,
-  });
+  const found = useLongList(
+    ['records', q, field, sort, filter],
+    (from: { after?: string }) => answered(api.GET('/api/records', { params: { query: { q, in: field, sort, filter, ...from } } })),
+    (page) => page.records,
+  );
+  const { lines, first } = found;
   const { set } = filters;
   const search = useCallback((typed: string) => set({ q: typed }), [set]);
-  const lines = found.data?.pages.flatMap((page) => page.records) ?? [];
-  const first = found.data?.pages[0];
   const total =
     first === undefined ? '' : first.isAbout ? t('catalogue.about', { count: first.total }) : t('catalogue.total', { count: first.total });
 
@@ -138,7 +133,7 @@ function RecordList({ selected }: { selected: number }) {
           query={{ q, in: field, sort, ...Object.fromEntries(Object.entries(filter).map(([name, value]) => [`filter[${name}]`, value])) }}
         />
       ) : null}
-      <MoreButton list={found} />
+      <MoreButton list={found.list} />
     </>
   );
 }

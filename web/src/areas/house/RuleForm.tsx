@@ -8,8 +8,8 @@ import { ruleBook } from '../../api/queries';
 import { Field } from '../../ui/Field';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { useForm } from '../../ui/useForm';
-import { RULE_KINDS, type RuleField, type RuleKind, type Step, toContent, toFields } from './ruleKinds';
-import { TidySteps } from './TidySteps';
+import { RuleInput } from './RuleInput';
+import { RULE_KINDS, type RuleField, type RuleKind, toContent, toFields } from './ruleKinds';
 
 type Rule = Schemas['Rule'];
 
@@ -84,33 +84,16 @@ export function RuleForm({ kind, code, rule, newName, mayEdit }: Props) {
       {form.isStale ? <p className="note is-lit">{t('ruleBook.stale')}</p> : null}
       <div className="rule-fields">
         <Field {...of('ruleName', 'name')} label={t('ruleBook.name')} required />
-        {fields.map((field) => {
-          const label = t(`ruleBook.fields.${field.name}` as 'ruleBook.fields.help');
-          if (field.as === 'steps')
-            return (
-              <TidySteps
-                key={field.name}
-                steps={JSON.parse(form.values[field.name] ?? '[]') as Step[]}
-                onChange={(steps) => form.set(field.name)(JSON.stringify(steps))}
-                error={form.sentence(field.name)}
-              />
-            );
-          if (field.as === 'choice')
-            return (
-              <Field
-                key={field.name}
-                {...of(field.name, field.name)}
-                label={label}
-                options={field.options.map((option) => ({ value: String(option), label: String(option) }))}
-              />
-            );
-          const isLong = field.as === 'long' || field.as === 'list' || field.as === 'pairs';
-          return (
-            <div key={field.name} className={isLong ? 'wide mono-field' : ''}>
-              <Field {...of(field.name, field.name)} label={label} multiline={isLong} />
-            </div>
-          );
-        })}
+        {fields.map((field) => (
+          <RuleInput
+            key={field.name}
+            field={field}
+            values={form.values}
+            onChange={form.set(field.name)}
+            sentence={form.sentence}
+            hint={of(field.name, field.name).hint}
+          />
+        ))}
       </div>
       <ProblemNote error={form.otherError ?? removing.error} />
       {mayEdit ? (
@@ -119,12 +102,13 @@ export function RuleForm({ kind, code, rule, newName, mayEdit }: Props) {
             {t('ruleBook.save')}
           </Button>
           {form.isSaved ? <span role="status">{t('ruleBook.saved')}</span> : null}
-          <span className="grow" />
-          {rule === null ? null : (
-            <Button color="error" disabled={removing.isPending} onClick={() => removing.mutate()}>
-              {t('ruleBook.strike')}
-            </Button>
-          )}
+        </div>
+      ) : null}
+      {mayEdit && rule !== null ? (
+        <div className="rule-away">
+          <Button color="error" disabled={removing.isPending} onClick={() => removing.mutate()}>
+            {t('ruleBook.strike')}
+          </Button>
         </div>
       ) : null}
     </form>

@@ -1,7 +1,11 @@
 /** How an entry of the rule book is entered: its fields, and what each holds. */
 export type RuleField =
-  | { name: string; as: 'text' | 'long' | 'number' | 'list' | 'pairs' | 'steps' }
-  | { name: string; as: 'choice'; options: readonly (string | number)[] };
+  | { name: string; as: 'text' | 'long' | 'number' | 'pairs' | 'steps' | 'places' | 'itemValues' }
+  | { name: string; as: 'choice'; options: readonly (string | number)[] }
+  /** Some of the options; in an order that counts, or not. */
+  | { name: string; as: 'some'; options: readonly string[]; isOrdered: boolean }
+  /** Another entry of the rule book. */
+  | { name: string; as: 'entry'; of: string };
 
 export const STEP_PARTS = ['tags', 'code', 'contains', 'lacks', 'text', 'with'] as const;
 export const STEP_ACTS = ['remove', 'add', 'replace', 'move'] as const;
@@ -9,13 +13,18 @@ export type Step = Record<string, string>;
 
 const text = (name: string): RuleField => ({ name, as: 'text' });
 const number = (name: string): RuleField => ({ name, as: 'number' });
-const list = (name: string): RuleField => ({ name, as: 'list' });
 
 export const RULE_KINDS = {
-  worksheet: [text('help'), { name: 'beginning', as: 'long' }, list('required'), list('recommended')],
-  'item-preset': [{ name: 'values', as: 'pairs' }, text('range')],
+  worksheet: [text('help'), { name: 'beginning', as: 'long' }, { name: 'places', as: 'places' }],
+  'item-preset': [
+    { name: 'values', as: 'itemValues' },
+    { name: 'range', as: 'entry', of: 'barcode-range' },
+  ],
   'barcode-range': [text('beginning'), number('digits'), { name: 'check', as: 'choice', options: ['none', 'luhn', 'ean'] }],
-  'match-rule': [list('keys'), list('agreement')],
+  'match-rule': [
+    { name: 'keys', as: 'some', options: ['control', 'isbn', 'issn', 'title'], isOrdered: true },
+    { name: 'agreement', as: 'some', options: ['title', 'volume', 'author', 'year', 'edition', 'format', 'number'], isOrdered: false },
+  ],
   source: [
     text('url'),
     { name: 'version', as: 'choice', options: ['1.1', '1.2', '2.0'] },
@@ -26,7 +35,11 @@ export const RULE_KINDS = {
   'label-sheet': [
     ...['pageWidth', 'pageHeight', 'columns', 'rows', 'left', 'top', 'width', 'height', 'stepX', 'stepY', 'textSize'].map(number),
   ],
-  'label-printer': [text('address'), text('sheet'), { name: 'dotsPerMm', as: 'choice', options: [6, 8, 12, 24] }],
+  'label-printer': [
+    text('address'),
+    { name: 'sheet', as: 'entry', of: 'label-sheet' },
+    { name: 'dotsPerMm', as: 'choice', options: [6, 8, 12, 24] },
+  ],
 } as const satisfies Record<string, readonly RuleField[]>;
 
 export type RuleKind = keyof typeof RULE_KINDS;
@@ -35,12 +48,49 @@ export const KINDS = Object.keys(RULE_KINDS) as RuleKind[];
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 const plain = (value: unknown): string => (typeof value === 'string' || typeof value === 'number' ? String(value) : '');
 
+/** What a worksheet says about one place of its records. */
+export interface PlaceRow {
+  place: string;
+  need: 'none' | 'recommended' | 'required';
+  label: string;
+  hint: string;
+}
+
+const listed = (value: unknown): string[] => (Array.isArray(value) ? value.map(plain) : []);
+
+function placesOf(content: Record<string, unknown>): PlaceRow[] {
+  const [required, recommended] = [listed(content['required']), listed(content['recommended'])];
+  const labels = isRecord(content['labels']) ? content['labels'] : {};
+  const hints = isRecord(content['hints']) ? content['hints'] : {};
+  return [...new Set([...required, ...recommended, ...Object.keys(labels), ...Object.keys(hints)])].map((place) => ({
+    place,
+    need: required.includes(place) ? 'required' : recommended.includes(place) ? 'recommended' : 'none',
+    label: plain(labels[place]),
+    hint: plain(hints[place]),
+  }));
+}
+
+function writtenPlaces(rows: PlaceRow[], before: Record<string, unknown>): Record<string, unknown> {
+  const needed = (need: PlaceRow['need']) => rows.filter((row) => row.need === need).map((row) => row.place);
+  const texts = (name: 'label' | 'hint') => Object.fromEntries(rows.filter((row) => row[name] !== '').map((row) => [row.place, row[name]]));
+  const said = (name: string, byPlace: Record<string, string>) =>
+    Object.keys(byPlace).length > 0 || name in before ? { [name]: byPlace } : {};
+  return {
+    required: needed('required'),
+    recommended: needed('recommended'),
+    ...said('labels', texts('label')),
+    ...said('hints', texts('hint')),
+  };
+}
+
 /** An entry's content as it stands in the fields of a form. */
 export function toFields(fields: readonly RuleField[], content: Record<string, unknown>): Record<string, string> {
   return Object.fromEntries(
     fields.map((field) => {
       const value = content[field.name];
-      if (field.as === 'list') return [field.name, Array.isArray(value) ? value.map(plain).join('\n') : ''];
+      if (field.as === 'some') return [field.name, Array.isArray(value) ? value.map(plain).join('\n') : ''];
+      if (field.as === 'places') return [field.name, JSON.stringify(placesOf(content))];
+      if (field.as === 'itemValues') return [field.name, JSON.stringify(isRecord(value) ? value : {})];
       if (field.as === 'pairs')
         return [
           field.name,
@@ -74,7 +124,9 @@ export function toContent(
   const content = { ...before };
   fields.forEach((field) => {
     const value = values[field.name] ?? '';
-    if (field.as === 'list') content[field.name] = linesOf(value);
+    if (field.as === 'some') content[field.name] = linesOf(value);
+    else if (field.as === 'places') Object.assign(content, writtenPlaces(JSON.parse(value === '' ? '[]' : value) as PlaceRow[], before));
+    else if (field.as === 'itemValues') content[field.name] = JSON.parse(value === '' ? '{}' : value);
     else if (field.as === 'pairs')
       content[field.name] = Object.fromEntries(
         linesOf(value).map((line) => {

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { answered, api, inTime, type Schemas } from '../../api/client';
 import { house as houseQuery, me } from '../../api/queries';
+import { takesScans } from '../../shell/scanTarget';
 import { Field } from '../../ui/Field';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { useForm } from '../../ui/useForm';
@@ -109,7 +110,7 @@ export function PatronForm({ patron, onClose, onSaved }: Props) {
       <div className="fields">
         <Field {...field('familyName')} required autoFocus />
         <Field {...field('givenName')} />
-        <Field {...field('cardNumber', t('patrons.cardHint'))} />
+        <Field {...field('cardNumber', t('patrons.cardHint'))} input={takesScans('one')} />
         <Field {...field('membership')} required options={list(house.memberships)} />
         <Field {...field('branch')} required options={list(house.branches)} />
         <Field {...field('expiresOn', t('patrons.expiresHint'))} type="date" />

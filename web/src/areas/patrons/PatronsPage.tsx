@@ -1,5 +1,5 @@
 import { Button } from '@mui/material';
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
@@ -12,6 +12,7 @@ import { MoreButton } from '../../ui/MoreButton';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { useFilters } from '../../ui/useFilters';
+import { useLongList } from '../../ui/useLongList';
 import { PatronDetail } from './PatronDetail';
 import { PatronForm } from './PatronForm';
 
@@ -73,17 +74,14 @@ function PatronList({
   const house = useQuery(houseQuery).data;
   const q = filters.get('q');
   const filter = filters.only(['membership', 'branch']);
-  const found = useInfiniteQuery({
-    queryKey: ['patrons', q, filter],
-    queryFn: ({ pageParam }) =>
-      answered(api.GET('/api/patrons', { params: { query: { q, filter, ...(pageParam === null ? {} : { after: pageParam }) } } })),
-    initialPageParam: null as string | null,
-    getNextPageParam: (last) => last.after,
-    placeholderData: keepPreviousData,
-  });
+  const found = useLongList(
+    ['patrons', q, filter],
+    (from: { after?: string }) => answered(api.GET('/api/patrons', { params: { query: { q, filter, ...from } } })),
+    (page) => page.patrons,
+  );
+  const { lines } = found;
   const { set } = filters;
   const search = useCallback((typed: string) => set({ q: typed }), [set]);
-  const lines = found.data?.pages.flatMap((page) => page.patrons) ?? [];
   const columns: Column<PatronLine>[] = [
     {
       key: 'name',
@@ -144,8 +142,8 @@ function PatronList({
           void navigate({ pathname: `/patrons/${line.id}`, search: filters.text });
         }}
       />
-      {found.data !== undefined && lines.length === 0 ? <p className="empty">{t('patrons.nothing')}</p> : null}
-      <MoreButton list={found} />
+      {found.first !== undefined && lines.length === 0 ? <p className="empty">{t('patrons.nothing')}</p> : null}
+      <MoreButton list={found.list} />
     </>
   );
 }

@@ -1,4 +1,3 @@
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answered, api, type Schemas } from '../../api/client';
@@ -11,6 +10,7 @@ import { ProblemNote } from '../../ui/ProblemNote';
 import { SearchBox } from '../../ui/SearchBox';
 import { TakeBackButton } from '../../ui/TakeBackButton';
 import { useFilters } from '../../ui/useFilters';
+import { useLongList } from '../../ui/useLongList';
 
 type Entry = Schemas['JournalLineView'];
 
@@ -19,17 +19,14 @@ export default function JournalPage() {
   const { t } = useTranslation();
   const filters = useFilters();
   const filter = filters.only(['act', 'staff', 'subject']);
-  const found = useInfiniteQuery({
-    queryKey: ['journal', 'all', filter],
-    queryFn: ({ pageParam }) =>
-      answered(api.GET('/api/journal-entries', { params: { query: { filter, ...(pageParam === null ? {} : { after: pageParam }) } } })),
-    initialPageParam: null as number | null,
-    getNextPageParam: (last) => last.after,
-    placeholderData: keepPreviousData,
-  });
+  const found = useLongList(
+    ['journal', 'all', filter],
+    (from: { after?: number }) => answered(api.GET('/api/journal-entries', { params: { query: { filter, ...from } } })),
+    (page) => page.entries,
+  );
   const { set } = filters;
   const search = useCallback((typed: string) => set({ staff: typed }), [set]);
-  const entries = found.data?.pages.flatMap((page) => page.entries) ?? [];
+  const entries = found.lines;
   const actOf = (entry: Entry) => t(`acts.${entry.act}` as 'acts.item-lent');
   const subjectOf = (entry: Entry) => `${t(`subjects.${entry.subject}` as 'subjects.item')} ${entry.subjectId}`;
   const columns: Column<Entry>[] = [
@@ -92,8 +89,8 @@ export default function JournalPage() {
       <div className="sheet">
         <Lines name="journal" label={t('reports.journal')} columns={columns} lines={entries} keyOf={(entry) => entry.id} />
       </div>
-      {found.data !== undefined && entries.length === 0 ? <p className="empty">{t('reports.nothing')}</p> : null}
-      <MoreButton list={found} />
+      {found.first !== undefined && entries.length === 0 ? <p className="empty">{t('reports.nothing')}</p> : null}
+      <MoreButton list={found.list} />
     </div>
   );
 }

@@ -2,20 +2,69 @@ import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
-import { house as houseQuery, matchRules } from '../../../api/queries';
+import { house as houseQuery, matchRules, tidyRules, worksheets } from '../../../api/queries';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
+import { beginningOf, presetChoices } from '../items/presets';
 import { useWork } from './useWork';
+
+/** What columns of a list mostly hold. */
+const TARGETS = [
+  '245$a',
+  '245$b',
+  '100$a',
+  '020$a',
+  '022$a',
+  '250$a',
+  '264$a',
+  '264$b',
+  '264$c',
+  '300$a',
+  '490$a',
+  '500$a',
+  '520$a',
+  '650$a',
+  'item:barcode',
+  'item:branch',
+  'item:location',
+  'item:lendingClass',
+  'item:callNumber',
+  'item:copy',
+  'item:volume',
+  'item:price',
+  'item:acquired',
+  'item:vendor',
+  'item:fund',
+  'item:material',
+  'item:pieces',
+  'item:serialNumber',
+  'item:staffNote',
+  'item:publicNote',
+] as const;
 
 /** How a file is to be read and compared. */
 export function CompareForm({ intake }: { intake: Schemas['IntakeView'] }) {
   const { t } = useTranslation();
   const { data: house } = useQuery(houseQuery);
   const { data: rules } = useQuery(matchRules);
+  const { data: tidying } = useQuery(tidyRules);
+  const { data: sheets } = useQuery(worksheets);
+  const { data: presets } = useQuery(presetChoices);
   const work = useWork(intake, 'comparing');
   const listed = (entries: { code: string; name: string }[] | undefined) =>
     (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
-  const field = (name: 'matchRule' | 'items' | 'branch' | 'location' | 'lendingClass') => ({
+  const orNone = (entries: { value: string; label: string }[] | undefined) => [{ value: '', label: t('common.none') }, ...(entries ?? [])];
+  const choosePreset = (preset: string) => {
+    const { values } = beginningOf(presets?.find((one) => one.value === preset)?.content ?? {}, Date.now());
+    const { branch, location, lendingClass } = work.choices;
+    work.choose({
+      preset,
+      branch: String(values['branch'] ?? branch),
+      location: String(values['location'] ?? location),
+      lendingClass: String(values['lendingClass'] ?? lendingClass),
+    });
+  };
+  const field = (name: 'matchRule' | 'items' | 'branch' | 'location' | 'lendingClass' | 'tidyRules' | 'worksheet' | 'preset') => ({
     name,
     label: t(`files.${name}`),
     value: work.choices[name],
@@ -33,6 +82,9 @@ export function CompareForm({ intake }: { intake: Schemas['IntakeView'] }) {
     >
       <div className="fields">
         <Field {...field('matchRule')} options={listed(rules)} autoFocus />
+        <Field {...field('tidyRules')} options={orNone(listed(tidying))} />
+        <Field {...field('worksheet')} options={orNone(listed(sheets))} hint={t('files.worksheetHint')} />
+        <Field {...field('preset')} onChange={choosePreset} options={orNone(presets)} />
         <Field {...field('branch')} options={listed(house.branches)} />
         <Field {...field('location')} options={listed(house.locations)} />
         <Field {...field('lendingClass')} options={listed(house.lendingClasses)} />
@@ -65,10 +117,18 @@ function Columns({ intake, work }: { intake: Schemas['IntakeView']; work: Return
             label={heading === '' ? `${index + 1}` : heading}
             value={columns[heading] ?? ''}
             onChange={(value) => work.choose({ columns: { ...columns, [heading]: value } })}
+            input={{ list: 'column-targets' }}
           />
         ))}
       </div>
       {problem === undefined ? null : <p className="note is-problem">{problem}</p>}
+      <datalist id="column-targets">
+        {TARGETS.map((target) => (
+          <option key={target} value={target}>
+            {t(`files.targets.${target}`)}
+          </option>
+        ))}
+      </datalist>
     </fieldset>
   );
 }

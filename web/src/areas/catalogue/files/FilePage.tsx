@@ -26,7 +26,8 @@ export default function FilePage() {
   const place = Number(params['place'] ?? 0);
   const { data: intake, error } = useQuery({
     ...intakeQuery(id),
-    refetchInterval: (query) => (isWorking(query.state.data) ? 700 : false),
+    // What was found is counted each time: the larger the file, the seldomer.
+    refetchInterval: (query) => (isWorking(query.state.data) ? Math.max(700, (query.state.data?.counts.read ?? 0) / 100) : false),
   });
   const state = intake?.state;
   useEffect(() => {
@@ -34,10 +35,11 @@ export default function FilePage() {
     if (state === 'taken-in' || state === 'taken-back') void client.invalidateQueries({ queryKey: ['records'] });
   }, [client, id, state]);
   if (intake === undefined) return error === null ? <p className="quiet">{t('common.loading')}</p> : <ProblemNote error={error} />;
+  const hasRecords = intake.state !== 'received' && intake.counts.read > 0;
   return (
     <div className="area">
       <CatalogueTabs />
-      <header className="file-head">
+      <header className={hasRecords ? 'file-head' : 'file-head is-alone'}>
         <Link to="/catalogue/files">← {t('files.title')}</Link>
         <h1>{intake.file}</h1>
         <p className="quiet">
@@ -55,13 +57,13 @@ export default function FilePage() {
         {intake.state === 'compared' && !isWorking(intake) ? <TakeInForm intake={intake} /> : null}
         {intake.state === 'taken-in' || intake.state === 'taken-back' ? <TakenIn intake={intake} /> : null}
       </header>
-      {intake.state === 'received' || intake.counts.read === 0 ? null : (
+      {hasRecords ? (
         <ListDetail
           showsDetail={place > 0}
           list={<FileRecords intake={intake} selected={place} />}
           detail={place > 0 ? <FileRecord key={place} intake={intake} place={place} /> : <p className="empty">{t('files.pickOne')}</p>}
         />
-      )}
+      ) : null}
     </div>
   );
 }

@@ -20,13 +20,18 @@ export function FileRecord({ intake, place }: Props) {
   const { data: record, error } = useQuery(intakeRecord(intake.id, place));
   if (record === undefined) return error === null ? <p className="quiet">{t('common.loading')}</p> : <ProblemNote error={error} />;
   const { line } = record;
+  const isTreated = intake.choices.tidyRules !== '' || intake.choices.worksheet !== '';
   return (
     <article>
       <Link className="detail-back" to={{ pathname: `/catalogue/files/${intake.id}`, search: location.search }}>
         ← {t('common.back')}
       </Link>
       <h2 className="work">{line.title === '' ? `${t('files.place')} ${line.place}` : line.title}</h2>
-      {line.problem === '' ? null : <p className="note is-problem">{line.problem}</p>}
+      {line.said.map((sentence) => (
+        <p key={sentence} className={['broken', 'unfit'].includes(line.kind) ? 'note is-problem' : 'note is-lit'}>
+          {sentence}
+        </p>
+      ))}
       {line.match === null ? null : (
         <p>
           {t('files.matched', { on: t(`files.matchedOn.${line.matchedOn ?? 'title'}` as 'files.matchedOn.title'), record: line.match })}{' '}
@@ -40,7 +45,9 @@ export function FileRecord({ intake, place }: Props) {
       )}
       {intake.state === 'compared' && record.pairs.length > 0 && line.kind !== 'unfit' ? <Choice intake={intake} line={line} /> : null}
       {record.likeness.length > 0 ? <LikenessParts parts={record.likeness} score={line.likeness} /> : null}
-      {record.pairs.length > 0 ? <SideBySide left={t('files.ours')} right={t('files.theirs')} pairs={record.pairs} /> : null}
+      {record.pairs.length > 0 ? (
+        <SideBySide left={t('files.ours')} right={t(isTreated ? 'files.becomes' : 'files.theirs')} pairs={record.pairs} />
+      ) : null}
       {record.raw === null ? null : <pre className="marc raw">{record.raw}</pre>}
     </article>
   );

@@ -1,4 +1,3 @@
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { answered, api, type Schemas } from '../../../api/client';
@@ -6,9 +5,10 @@ import { type Column, Lines } from '../../../ui/Lines';
 import { MoreButton } from '../../../ui/MoreButton';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useFilters } from '../../../ui/useFilters';
+import { useLongList } from '../../../ui/useLongList';
 
 type Line = Schemas['IntakeRecordLineView'];
-const KINDS = ['all', 'new', 'near', 'match', 'again', 'broken', 'unfit'] as const;
+const KINDS = ['all', 'new', 'near', 'match', 'again', 'broken', 'unfit', 'remarked'] as const;
 
 interface Props {
   intake: Schemas['IntakeView'];
@@ -21,19 +21,17 @@ export function FileRecords({ intake, selected }: Props) {
   const navigate = useNavigate();
   const filters = useFilters();
   const kind = filters.get('kind');
-  const found = useInfiniteQuery({
-    queryKey: ['intake-records', intake.id, kind],
-    queryFn: ({ pageParam }) =>
+  const found = useLongList(
+    ['intake-records', intake.id, kind],
+    (from: { after?: number }) =>
       answered(
         api.GET('/api/intakes/{id}/records', {
-          params: { path: { id: intake.id }, query: { after: pageParam, filter: kind === '' ? {} : { kind } } },
+          params: { path: { id: intake.id }, query: { filter: kind === '' ? {} : { kind }, ...from } },
         }),
       ),
-    initialPageParam: 0,
-    getNextPageParam: (last) => last.after,
-    placeholderData: keepPreviousData,
-  });
-  const lines = found.data?.pages.flatMap((page) => page.records) ?? [];
+    (page) => page.records,
+  );
+  const { lines } = found;
   const counts: Record<string, number> = {
     all: intake.counts.read,
     new: intake.counts.new,
@@ -41,6 +39,7 @@ export function FileRecords({ intake, selected }: Props) {
     again: intake.counts.again,
     broken: intake.counts.failed,
     unfit: intake.counts.unfit,
+    remarked: intake.counts.remarked,
   };
   return (
     <>
@@ -73,8 +72,8 @@ export function FileRecords({ intake, selected }: Props) {
         selected={selected}
         onOpen={(line) => void navigate({ pathname: `/catalogue/files/${intake.id}/${line.place}`, search: filters.text })}
       />
-      {found.data !== undefined && lines.length === 0 ? <p className="empty">{t('files.nothing')}</p> : null}
-      <MoreButton list={found} />
+      {found.first !== undefined && lines.length === 0 ? <p className="empty">{t('files.nothing')}</p> : null}
+      <MoreButton list={found.list} />
     </>
   );
 }
@@ -92,8 +91,17 @@ function useColumns(): Column<Line>[] {
     {
       key: 'title',
       label: t('files.what'),
-      cell: (line) => (line.title === '' ? <span className="quiet">{line.problem}</span> : <span className="work">{line.title}</span>),
-      text: (line) => line.title || line.problem,
+      cell: (line) => (
+        <>
+          {line.title === '' ? null : <span className="work">{line.title}</span>}
+          {line.said.map((sentence) => (
+            <span key={sentence} className="quiet said">
+              {sentence}
+            </span>
+          ))}
+        </>
+      ),
+      text: (line) => line.title,
     },
     { key: 'found', label: t('files.found'), cell: foundText, text: foundText },
     {
@@ -103,6 +111,7 @@ function useColumns(): Column<Line>[] {
       text: (line) => String(line.likeness ?? ''),
       isNumber: true,
     },
+    { key: 'said', label: t('files.said'), text: (line) => line.said.join(' ') },
     { key: 'chosen', label: t('files.chosen'), cell: chosenText, text: chosenText },
   ];
 }

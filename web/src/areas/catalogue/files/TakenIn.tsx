@@ -1,13 +1,14 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../../../api/client';
+import { LabelsOfFile } from './LabelsOfFile';
 import { TakeBackFile } from './TakeBackFile';
 
 /** What has become of a file, and the way back. */
 export function TakenIn({ intake }: { intake: Schemas['IntakeView'] }) {
   const { t } = useTranslation();
   return (
-    <div className="sheet">
+    <div className="sheet panel">
       <p>{t('files.result', { ...intake.counts })}</p>
       {intake.unknownCodes.map((sentence) => (
         <p key={sentence} className="note">
@@ -29,6 +30,7 @@ export function TakenIn({ intake }: { intake: Schemas['IntakeView'] }) {
           </ul>
         </>
       ) : null}
+      {intake.state === 'taken-in' && intake.counts.items > 0 ? <LabelsOfFile id={intake.id} /> : null}
       {intake.state === 'taken-in' ? <TakeBackFile intake={intake} /> : null}
     </div>
   );

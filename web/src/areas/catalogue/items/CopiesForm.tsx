@@ -4,12 +4,13 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answered, api, ApiProblem, inTime, type Schemas } from '../../../api/client';
 import { newActId } from '../../../api/ids';
-import { barcodeRanges, house as houseQuery, itemPresets, itemsOfRecord } from '../../../api/queries';
+import { barcodeRanges, house as houseQuery, itemsOfRecord } from '../../../api/queries';
+import { takesScans } from '../../../shell/scanTarget';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
+import { beginningOf, presetChoices } from './presets';
 
-const WEEK = 7 * 86_400_000;
-const NAMES = ['branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'price', 'status'] as const;
+const NAMES = ['branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'suffix', 'price', 'status'] as const;
 type Name = (typeof NAMES)[number];
 type Values = Record<Name, string>;
 
@@ -25,7 +26,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
   const { t } = useTranslation();
   const client = useQueryClient();
   const { data: house } = useQuery(houseQuery);
-  const presets = useQuery(itemPresets).data ?? [];
+  const presets = useQuery(presetChoices).data ?? [];
   const ranges = useQuery(barcodeRanges).data ?? [];
   const [values, setValues] = useState<Values>({
     branch: like?.branch ?? '',
@@ -33,6 +34,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
     lendingClass: like?.lendingClass ?? '',
     prefix: like?.prefix ?? '',
     callNumber: like?.callNumber ?? '',
+    suffix: '',
     price: like?.price ?? '',
     status: 'available',
   });
@@ -41,6 +43,8 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
   const [range, setRange] = useState('');
   const [copies, setCopies] = useState('2');
   const [scanned, setScanned] = useState('');
+  const [numbered, setNumbered] = useState('copies');
+  const [volume, setVolume] = useState('v.1');
   const [act, setAct] = useState(newActId);
   const adding = useMutation({
     mutationFn: () =>
@@ -53,6 +57,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
             id: act,
             price: values.price || null,
             acquiredOn: null,
+            ...(numbered === 'volumes' ? { areVolumes: true, volume } : {}),
             range,
             copies: Number(copies) || 0,
             barcodes: range === '' ? scanned.split(/\s+/).filter((code) => code !== '') : [],
@@ -70,17 +75,12 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
   });
   const choosePreset = (code: string) => {
     setPreset(code);
-    const content = presets.find((one) => one.code === code)?.content ?? {};
-    const { temporaryWeeks, ...more } = (content['values'] ?? {}) as Record<string, unknown>;
+    const beginning = beginningOf(presets.find((one) => one.value === code)?.content ?? {}, Date.now());
     const next = { ...values };
-    for (const name of NAMES) {
-      const value = more[name];
-      if (typeof value === 'string') next[name] = value;
-    }
+    for (const name of NAMES) next[name] = String(beginning.values[name] ?? next[name]);
     setValues(next);
-    const until = typeof temporaryWeeks === 'number' ? new Date(Date.now() + temporaryWeeks * WEEK).toISOString().slice(0, 10) : null;
-    setGiven({ ...more, ...(until === null ? {} : { temporaryUntil: until }) });
-    if (typeof content['range'] === 'string') setRange(content['range']);
+    setGiven(beginning.values);
+    if (beginning.range !== '') setRange(beginning.range);
   };
   const listed = (entries: { code: string; name: string }[] | undefined) =>
     (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
@@ -107,7 +107,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
           label={t('copies.preset')}
           value={preset}
           onChange={choosePreset}
-          options={[{ value: '', label: t('common.none') }, ...listed(presets)]}
+          options={[{ value: '', label: t('common.none') }, ...presets]}
           autoFocus
         />
         <Field
@@ -125,6 +125,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
               value={scanned}
               onChange={setScanned}
               multiline
+              input={takesScans('lines')}
               error={adding.error instanceof ApiProblem ? adding.error.fieldSentence('barcode') : undefined}
             />
           </div>
@@ -138,17 +139,38 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
             error={adding.error instanceof ApiProblem ? adding.error.fieldSentence('copies') : undefined}
           />
         )}
+        <Field
+          name="numbered"
+          label={t('copies.numbered')}
+          value={numbered}
+          onChange={setNumbered}
+          options={[
+            { value: 'copies', label: t('copies.asCopies') },
+            { value: 'volumes', label: t('copies.asVolumes') },
+          ]}
+        />
+        {numbered === 'volumes' ? (
+          <Field
+            name="volume"
+            label={t('copies.firstVolume')}
+            hint={t('copies.firstVolumeHint')}
+            value={volume}
+            onChange={setVolume}
+            error={adding.error instanceof ApiProblem ? adding.error.fieldSentence('volume') : undefined}
+          />
+        ) : null}
         <Field {...field('branch')} required options={listed(house.branches)} />
         <Field {...field('location')} required options={listed(house.locations)} />
         <Field {...field('lendingClass')} required options={listed(house.lendingClasses)} />
         <Field {...field('prefix')} />
         <Field {...field('callNumber')} />
+        <Field {...field('suffix')} />
         <Field {...field('price')} />
       </div>
       <ProblemNote error={adding.error instanceof ApiProblem && adding.error.problem.violations ? null : adding.error} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={adding.isPending}>
-          {t('copies.add')}
+          {t(numbered === 'volumes' ? 'copies.addVolumes' : 'copies.add')}
         </Button>
         <Button onClick={onClose}>{t('common.cancel')}</Button>
       </div>

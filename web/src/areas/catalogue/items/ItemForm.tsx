@@ -1,11 +1,14 @@
 import { Button } from '@mui/material';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answered, api, inTime, type Schemas } from '../../../api/client';
 import { house as houseQuery, itemsOfRecord } from '../../../api/queries';
+import { takesScans } from '../../../shell/scanTarget';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useForm } from '../../../ui/useForm';
+import { beginningOf, presetChoices } from './presets';
 
 type Item = Schemas['ItemView'];
 const BY_HAND = ['available', 'in-process', 'in-repair', 'claimed-returned', 'lost', 'missing', 'withdrawn'] as const;
@@ -78,6 +81,8 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
   const { t } = useTranslation();
   const client = useQueryClient();
   const { data: house } = useQuery(houseQuery);
+  const presets = useQuery(presetChoices).data ?? [];
+  const [preset, setPreset] = useState('');
   const begin =
     item ??
     (like === null
@@ -118,6 +123,12 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
       hint: now === undefined ? undefined : t('item.isNow', { value: now }),
     };
   };
+  const choosePreset = (code: string) => {
+    setPreset(code);
+    const { values } = beginningOf(presets.find((one) => one.value === code)?.content ?? {}, Date.now());
+    const known = Object.entries(values).filter(([name]) => name in BLANK);
+    form.setValues({ ...form.values, ...Object.fromEntries(known.map(([name, value]) => [name, String(value)])) });
+  };
   const isSetByLending = item !== null && !BY_HAND.some((status) => status === item.status);
   const statuses = isSetByLending ? [item.status] : BY_HAND;
   const list = (entries: { code: string; name: string }[] | undefined) =>
@@ -142,8 +153,23 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
     >
       {form.isStale ? <p className="note is-lit">{t('item.stale')}</p> : null}
       <div className="fields">
+        {item === null ? (
+          <Field
+            name="preset"
+            label={t('copies.preset')}
+            value={preset}
+            onChange={choosePreset}
+            options={[{ value: '', label: t('common.none') }, ...presets]}
+          />
+        ) : null}
         {TEXTS.map((name) => (
-          <Field key={name} {...field(name)} required={name === 'barcode'} autoFocus={name === 'barcode'} />
+          <Field
+            key={name}
+            {...field(name)}
+            required={name === 'barcode'}
+            autoFocus={name === 'barcode'}
+            input={takesScans(name === 'barcode' ? 'one' : undefined)}
+          />
         ))}
         <Field {...field('branch')} required options={list(house.branches)} />
         <Field {...field('location')} required options={list(house.locations)} />
@@ -161,7 +187,12 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
         <summary>{t('item.more')}</summary>
         <div className="fields">
           {PARTICULARS.map((name) => (
-            <Field key={name} {...field(name)} {...(name === 'pieces' ? { type: 'number' } : {})} />
+            <Field
+              key={name}
+              {...field(name)}
+              {...(name === 'pieces' ? { type: 'number' } : {})}
+              input={takesScans(name === 'serialNumber' ? 'one' : undefined)}
+            />
           ))}
           <Field {...field('temporaryLocation')} options={[{ value: '', label: t('common.none') }, ...list(house.locations)]} />
           <Field {...field('temporaryUntil')} type="date" />

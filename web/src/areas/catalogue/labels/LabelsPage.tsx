@@ -11,6 +11,8 @@ import { SpineTag } from '../../../ui/SpineTag';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { SheetPreview } from './SheetPreview';
 
+/** As many labels as are shown and printed in one go. */
+const AT_ONCE = 1000;
 const KINDS = ['spine', 'code128', 'code39'] as const;
 
 /** The labels that wait, on the sheet that was chosen, as they will be printed. */
@@ -24,7 +26,9 @@ export default function LabelsPage() {
   const [first, setFirst] = useState('1');
   const [left, setLeft] = useState<number[]>([]);
   const items = (waiting ?? []).map((label) => label.item).filter((item) => !left.includes(item));
-  const query = { items: items.join(','), sheet, kind, first: Math.max(1, Number(first) || 1) };
+  // The shorter of the two lists: an address holds some hundreds of numbers.
+  const meant = left.length > items.length ? { items: items.join(',') } : { without: left.join(',') };
+  const query = { ...meant, sheet, kind, first: Math.max(1, Number(first) || 1) };
   const preview = useQuery({ ...labelPreview(query), enabled: items.length > 0, placeholderData: keepPreviousData });
   const printed = useMutation({
     mutationFn: () => answered(api.POST('/api/printed-labels', { body: { items }, signal: inTime() })),
@@ -35,7 +39,7 @@ export default function LabelsPage() {
     mutationFn: (printer: string) =>
       answered(api.POST('/api/label-jobs', { body: { id: newActId(), printer, kind, items }, signal: inTime() })),
   });
-  const pdf = `/api/labels?${new URLSearchParams({ items: query.items, sheet, kind, first: String(query.first) }).toString()}`;
+  const pdf = `/api/labels?${new URLSearchParams({ ...meant, sheet, kind, first: String(query.first) }).toString()}`;
   const tooLong = (preview.data?.labels ?? []).filter((label) => !label.fits).length;
   return (
     <div className="area">
@@ -44,6 +48,12 @@ export default function LabelsPage() {
         <div className="labels-list">
           <h1>{t('labels.title')}</h1>
           <ProblemNote error={error ?? preview.error ?? printed.error ?? sending.error} />
+          {(waiting?.length ?? 0) > 1 ? (
+            <Button size="small" onClick={() => setLeft(left.length === 0 ? items : [])}>
+              {t(left.length === 0 ? 'labels.untickAll' : 'labels.tickAll')}
+            </Button>
+          ) : null}
+          {waiting?.length === AT_ONCE ? <p className="note">{t('labels.more', { count: AT_ONCE })}</p> : null}
           {waiting?.length === 0 ? <p className="empty">{t('labels.none')}</p> : null}
           <ul>
             {waiting?.map((label) => (

@@ -1,7 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { setPosition } from './edits';
-import type { EditField } from './marcText';
-import type { Definitions } from './useDefinitions';
+import type { Schemas } from '../../../api/client';
+import type { EditField } from '../../../marc/marcText';
+import type { Definitions } from '../../../marc/useDefinitions';
 
 interface Props {
   field: EditField;
@@ -47,20 +48,19 @@ export function CodedPositions({ field, leader, definitions, onChange }: Props) 
                 />
               </label>,
             ]
-          : Array.from({ length: position.length }, (_none, index) => {
-              const at = position.from + index;
-              const stands = text[at] ?? ' ';
+          : parts(position).map(({ at, length }) => {
+              const stands = text.slice(at, at + length).padEnd(length);
               const isKnown = position.values.some((value) => value.code === stands);
               return (
                 <label key={at}>
                   <span>
                     {String(at).padStart(2, '0')} {position.name}
                   </span>
-                  <select className="pick" value={stands} onChange={(event) => onChange(setPosition(text, at, 1, event.target.value))}>
+                  <select className="pick" value={stands} onChange={(event) => onChange(setPosition(text, at, length, event.target.value))}>
                     {isKnown ? null : <option value={stands}>{stands}</option>}
                     {position.values.map((value) => (
                       <option key={value.code} value={value.code}>
-                        {value.code === ' ' ? '#' : value.code} {value.name}
+                        {value.code.replaceAll(' ', '#')} {value.name}
                       </option>
                     ))}
                   </select>
@@ -70,4 +70,10 @@ export function CodedPositions({ field, leader, definitions, onChange }: Props) 
       )}
     </div>
   );
+}
+
+/** A position whose codes fill it is chosen as one; any other character by character. */
+function parts({ from, length, values }: Schemas['CodedPositionView']): { at: number; length: number }[] {
+  if (values.every((value) => value.code.length === length)) return [{ at: from, length }];
+  return Array.from({ length }, (_none, index) => ({ at: from + index, length: 1 }));
 }

@@ -3,13 +3,16 @@ import { useTranslation } from 'react-i18next';
 import { changeSubfield, retag, takeHeading } from './edits';
 import { CodedPositions } from './CodedPositions';
 import { HeadingInput } from './HeadingInput';
-import { type EditField, readField, writeField } from './marcText';
+import { type EditField, readField, writeField } from '../../../marc/marcText';
 import { Phrases } from './Phrases';
-import type { Definitions } from './useDefinitions';
+import type { WorksheetWords } from './worksheetWords';
+import type { Definitions } from '../../../marc/useDefinitions';
 import { type Editor, fieldId, subfieldId } from './useEditor';
 
 export type Naming = 'labels' | 'tags' | 'both';
 
+/** Fields whose number stands on the piece as bars. */
+const NUMBERS = ['020', '022', '024', '028'];
 const CODED = ['LDR', '006', '007', '008'];
 const KINDS: [RegExp, string][] = [
   [/^(100|110|111|700|710|711)$/, 'n'],
@@ -25,16 +28,19 @@ interface Props {
   definitions: Definitions;
   naming: Naming;
   isRequired: (code: string) => 'required' | 'recommended' | null;
+  words: WorksheetWords;
   remarks: string[];
 }
 
 /** One field of the form: tag, indicators and subfields, each with its name, all of it worked by keys. */
-export function FieldRow({ field, leader, editor, definitions, naming, isRequired, remarks }: Props) {
+export function FieldRow({ field, leader, editor, definitions, naming, isRequired, words, remarks }: Props) {
   const { t } = useTranslation();
   const [helps, setHelps] = useState(false);
   const [showsPhrases, setShowsPhrases] = useState(false);
   const definition = definitions.field(field.tag);
-  const name = field.tag === 'LDR' ? t('record.leader') : (definition?.name ?? t('record.localField'));
+  const ownName = words.label(field.tag);
+  const name = field.tag === 'LDR' ? t('record.leader') : ownName !== '' ? ownName : (definition?.name ?? t('record.localField'));
+  const hint = words.hint(field.tag);
   const kind = KINDS.find(([pattern]) => pattern.test(field.tag))?.[1] ?? null;
   const isCoded = CODED.includes(field.tag);
 
@@ -105,9 +111,17 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
         ) : null}
       </div>
       <div className="marc-body">
+        {hint === '' ? null : (
+          <p id={`hint-${field.key}`} className="field-hint">
+            {hint}
+          </p>
+        )}
         {field.value === null ? (
           field.subfields.map((subfield) => {
-            const subfieldName = definitions.subfieldName(field.tag, subfield.code);
+            const place = `${field.tag}$${subfield.code}`;
+            const ownSubfieldName = words.label(place);
+            const subfieldName = ownSubfieldName !== '' ? ownSubfieldName : definitions.subfieldName(field.tag, subfield.code);
+            const subfieldHint = words.hint(place);
             const need = isRequired(subfield.code);
             return (
               <div className="marc-subfield" key={subfield.key}>
@@ -130,13 +144,20 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
                 <HeadingInput
                   id={subfieldId(subfield.key)}
                   label={`${field.tag} $${subfield.code} ${subfieldName}`}
+                  describedBy={subfieldHint === '' ? undefined : `hint-${subfield.key}`}
                   kind={subfield.code === 'a' ? kind : null}
+                  scans={subfield.code === 'a' && NUMBERS.includes(field.tag) ? 'one' : undefined}
                   value={subfield.value}
                   onChange={(value) => editor.change(field.key, (now) => changeSubfield(now, subfield.key, { value }))}
                   onTake={(heading) =>
                     editor.change(field.key, (now) => takeHeading(now, readField(`999 ## ${heading.written}`, 1).subfields))
                   }
                 />
+                {subfieldHint === '' ? null : (
+                  <p id={`hint-${subfield.key}`} className="field-hint">
+                    {subfieldHint}
+                  </p>
+                )}
               </div>
             );
           })
@@ -145,6 +166,7 @@ export function FieldRow({ field, leader, editor, definitions, naming, isRequire
             id={fieldId(field.key)}
             className="mono control"
             aria-label={`${field.tag} ${name}`}
+            {...(hint === '' ? {} : { 'aria-describedby': `hint-${field.key}` })}
             value={field.value}
             onChange={(event) => setValue(event.target.value)}
           />

@@ -3,21 +3,26 @@ import { type ChangeEvent, type KeyboardEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { headings } from '../../../api/queries';
+import { takesScans, type TakesScans } from '../../../shell/scanTarget';
 
 type Heading = Schemas['HeadingView'];
 
 interface Props {
   id: string;
   label: string;
+  /** Id of what is said about it elsewhere. */
+  describedBy: string | undefined;
   /** n, s, g or t; null where no headings are offered. */
   kind: string | null;
+  /** How it takes what is scanned, if it does. */
+  scans: TakesScans | undefined;
   value: string;
   onChange: (value: string) => void;
   onTake: (heading: Heading) => void;
 }
 
 /** The text of a subfield; where it begins a heading, those of the own catalogue are offered with their counts. */
-export function HeadingInput({ id, label, kind, value, onChange, onTake }: Props) {
+export function HeadingInput({ id, label, describedBy, kind, scans, value, onChange, onTake }: Props) {
   const { t } = useTranslation();
   const [isTyping, setIsTyping] = useState(false);
   const [lit, setLit] = useState(-1);
@@ -48,9 +53,11 @@ export function HeadingInput({ id, label, kind, value, onChange, onTake }: Props
   const common = {
     id,
     'aria-label': label,
+    'aria-describedby': describedBy,
     value,
     autoComplete: 'off',
     spellCheck: false,
+    ...takesScans(scans),
     onKeyDown,
     onBlur: () => setIsTyping(false),
     onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {

@@ -14,10 +14,11 @@ import { FieldRow, type Naming } from './FieldRow';
 import { StaleRecord } from './StaleRecord';
 import { forgetDraft, useDraft } from './useDraft';
 import { useChecks } from './useChecks';
-import { useDefinitions } from './useDefinitions';
+import { useDefinitions } from '../../../marc/useDefinitions';
 import { useEditor } from './useEditor';
 import { Jump } from './Jump';
 import { useRecordKeys } from './useRecordKeys';
+import { wordsOf } from './worksheetWords';
 
 export interface Begun {
   text: string;
@@ -47,6 +48,7 @@ export function RecordEditor({ id, begun, text }: Props) {
   const [act, setAct] = useState(newActId);
   const checks = useChecks(editor.written, begun.worksheet);
   const sheet = useQuery(worksheets).data?.find((one) => one.code === begun.worksheet);
+  const words = wordsOf(sheet?.content ?? {});
   const isChanged = editor.written !== begun.text;
   useDraft(id, { text: editor.written, worksheet: begun.worksheet, begunFrom: version ?? 0 }, isChanged);
 
@@ -167,6 +169,7 @@ export function RecordEditor({ id, begun, text }: Props) {
                 definitions={definitions}
                 naming={naming}
                 isRequired={(code) => need(field.tag, code)}
+                words={words}
                 remarks={(checks?.remarks ?? [])
                   .filter(
                     (remark) => (remark.field === index - 1 && field.tag === remark.tag) || (field.tag === 'LDR' && remark.tag === 'LDR'),

@@ -14,7 +14,7 @@ import {
   takeHeading,
   takePhrase,
 } from './edits';
-import { type EditField, readField, readRecord, writeRecord } from './marcText';
+import { type EditField, readField, readRecord, writeRecord } from '../../../marc/marcText';
 
 const TEXT = 'LDR 00000nam a2200000 i 4500\n100 1# $aVenn\n245 10 $aTides$bof Skellin\n650 #4 $aTides';
 const record = (): EditField[] => readRecord(TEXT);

@@ -1,4 +1,4 @@
-import { type EditField, type EditSubfield, isControl, newKey } from './marcText';
+import { type EditField, type EditSubfield, isControl, newKey } from '../../../marc/marcText';
 
 /** What can be done to a record while it is edited. All of these give a new list and leave the old one as it was. */
 

@@ -1,6 +1,6 @@
 import { useCallback, useLayoutEffect, useReducer, useRef, useState } from 'react';
 import { addField, addSubfield, changeField, moveField, moveSubfield, removeField, removeSubfield, repeatField, takePhrase } from './edits';
-import { type EditField, readRecord, TextProblem, writeRecord } from './marcText';
+import { type EditField, readRecord, TextProblem, writeRecord } from '../../../marc/marcText';
 
 /** Where the focus is to go after the next drawing: an element by its id. */
 export const fieldId = (key: number): string => `field-${key}`;

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../../api/client';
 import { ownHits, sharing, sources as sourcesQuery } from '../../../api/queries';
 import { exactTime } from '../../../i18n/dates';
+import { takesScans } from '../../../shell/scanTarget';
 import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useFilters } from '../../../ui/useFilters';
@@ -64,9 +65,10 @@ export default function SourcesPage() {
                   onChange={(event) => setTyped(event.target.value)}
                   autoComplete="off"
                   autoFocus
+                  {...takesScans('send')}
                 />
               </div>
-              <Button type="submit" variant="contained" disabled={typed.trim() === ''}>
+              <Button type="submit" variant={chosen === null ? 'contained' : 'outlined'} disabled={typed.trim() === ''}>
                 {t('sources.ask')}
               </Button>
             </form>

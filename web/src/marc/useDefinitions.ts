@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { Schemas } from '../../../api/client';
-import { marcDefinitions } from '../../../api/queries';
+import type { Schemas } from '../api/client';
+import { marcDefinitions } from '../api/queries';
 
 export type CodedPosition = Schemas['CodedPositionView'];
 
