@@ -57,7 +57,7 @@ final readonly class StandinCatalogue
         }
         $next = $start + \count($records);
 
-        return SruResponse::records($version, \count($hits), $records, 'marcxml', $next <= \count($hits) ? $next : null, false);
+        return SruResponse::records($version, \count($hits), true, $records, 'marcxml', $next <= \count($hits) ? $next : null, false);
     }
 
     private function fits(MarcRecord $record, Query $query): bool
