@@ -10,6 +10,7 @@ use Symfony\Component\Console\Tester\CommandTester;
 use TinLantern\Catalogue\ExportFormat;
 use TinLantern\Catalogue\ExportRecords;
 use TinLantern\Core\Marc\Iso2709Writer;
+use TinLantern\Core\Marc\LineText;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Platform\Background\BackgroundTasks;
 use TinLantern\Platform\Background\RunTask;
@@ -44,6 +45,12 @@ trait FilesOfRecords
     private function iso(MarcRecord ...$records): string
     {
         return implode('', array_map((new Iso2709Writer())->write(...), $records));
+    }
+
+    /** A file in ISO 2709 of records written as lines. */
+    private function lines(string ...$records): string
+    {
+        return $this->iso(...array_map(LineText::parse(...), $records));
     }
 
     /**

@@ -10,7 +10,6 @@ use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\NullOutput;
 use TinLantern\Catalogue\Intake\ForgetOldFiles;
 use TinLantern\Catalogue\Intake\TakeBackIntake;
-use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Background\BackgroundTasks;
 use TinLantern\Platform\Background\StopSignal;
 use TinLantern\Platform\Cli\ConsoleActor;
@@ -210,11 +209,6 @@ final class IntakeByApiTest extends AppTestCase
         [$place, $reason, $content] = str_getcsv($line, ',', '"', '');
         self::assertSame(['2', '00005broken'], [$place, $content]);
         self::assertStringStartsWith('Record 2 (at byte', (string) $reason);
-    }
-
-    private function lines(string ...$records): string
-    {
-        return $this->iso(...array_map(LineText::parse(...), $records));
     }
 
     /** @param array<array-key, mixed> $view */

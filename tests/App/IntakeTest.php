@@ -7,7 +7,6 @@ namespace TinLantern\Tests\App;
 use PHPUnit\Framework\Attributes\DataProvider;
 use TinLantern\Catalogue\ExportFormat;
 use TinLantern\Catalogue\Intake\TakeBackIntake;
-use TinLantern\Core\Marc\LineText;
 use TinLantern\Platform\Cli\ConsoleActor;
 
 /**
@@ -141,11 +140,6 @@ final class IntakeTest extends AppTestCase
         self::assertIsString($lines);
 
         return explode("\n", $lines, 2)[1];
-    }
-
-    private function lines(string ...$records): string
-    {
-        return $this->iso(...array_map(LineText::parse(...), $records));
     }
 
     /** @return array<array-key, mixed> */

@@ -89,6 +89,41 @@ final class SearchTest extends AppTestCase
         self::assertSame(\count($titles), $found['total']);
     }
 
+    /** @return iterable<string, array{string, string}> */
+    public static function whatStandsFirst(): iterable
+    {
+        yield 'a word of the title' => ['gannets', 'Gannets'];
+        yield 'a word that is typed in part' => ['gannet*', 'Gannets'];
+        yield 'the name of the author' => ['wherry', 'Weather for beginners'];
+        yield 'a word of the title beside one of the author' => ['gannets quill', 'Gannets'];
+        yield 'one word or another' => ['gannets OR kelp', 'Gannets'];
+        yield 'one word without another' => ['gannets NOT wherry', 'Gannets'];
+        yield 'words one after the other' => ['"gannets fishing"', 'On gannets fishing'];
+    }
+
+    #[DataProvider('whatStandsFirst')]
+    public function testTitlesAndAuthorsGoBeforeWhatOnlyMentionsThem(string $query, string $first): void
+    {
+        $this->takeIn(
+            self::book('Notes from a cliff', 'Tern, Tobin', 'Gannets, gannets fishing', 2001, 'eng', 'LAN', '598.1 TER'),
+            self::book('A cliff once more', 'Tern, Tobin', 'Gannets, Wherry, gannets fishing, Quill', 2002, 'eng', 'LAN', '598.2 TER'),
+            self::book('Gannets', 'Quill, Corin', 'Seabirds', 2003, 'eng', 'LAN', '598.3 QUI'),
+            self::book('On gannets fishing', 'Hale, Orla', 'Seabirds', 2003, 'eng', 'LAN', '598.3 HAL'),
+            self::book('Weather for beginners', 'Wherry, Zephan', 'Weather', 2004, 'eng', 'LAN', '551.6 WHE'),
+        );
+        $found = $this->get('/api/records?q='.rawurlencode($query));
+        self::assertSame($first, self::column((array) $found['records'], 'title')[0] ?? null);
+        $pages = [];
+        $after = '';
+        do {
+            $page = $this->get('/api/records?limit=1&q='.rawurlencode($query).$after);
+            array_push($pages, ...self::column((array) $page['records'], 'title'));
+            $after = '&after='.rawurlencode(\is_string($page['after']) ? $page['after'] : '');
+        } while (null !== $page['after']);
+        self::assertSame(self::column((array) $found['records'], 'title'), $pages, 'each is listed once, in the same order');
+        self::assertSame($found['total'], \count($pages));
+    }
+
     /** @return iterable<string, array{string, string|null}> */
     public static function slips(): iterable
     {

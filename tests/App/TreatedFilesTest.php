@@ -166,11 +166,6 @@ final class TreatedFilesTest extends AppTestCase
         $this->send('PUT', '/api/rule-book/item-preset/shipment', ['id' => self::id(), 'name' => 'Shipment', 'position' => 1, 'version' => 0, 'content' => ['values' => $values]], 200);
     }
 
-    private function lines(string ...$records): string
-    {
-        return $this->iso(...array_map(LineText::parse(...), $records));
-    }
-
     /**
      * @param array<array-key, mixed> $report
      *

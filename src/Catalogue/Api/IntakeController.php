@@ -14,14 +14,16 @@ use TinLantern\Catalogue\Intake\AskForWork;
 use TinLantern\Catalogue\Intake\BrokenRecords;
 use TinLantern\Catalogue\Intake\ChooseForRecord;
 use TinLantern\Catalogue\Intake\IntakeChoices;
-use TinLantern\Catalogue\Intake\IntakeLineView;
+use TinLantern\Catalogue\Intake\IntakeListView;
 use TinLantern\Catalogue\Intake\IntakePage;
+use TinLantern\Catalogue\Intake\IntakeQuery;
 use TinLantern\Catalogue\Intake\IntakeRecordListView;
 use TinLantern\Catalogue\Intake\IntakeRecordPage;
 use TinLantern\Catalogue\Intake\IntakeRecordQuery;
 use TinLantern\Catalogue\Intake\IntakeRecordView;
 use TinLantern\Catalogue\Intake\Intakes;
 use TinLantern\Catalogue\Intake\IntakeView;
+use TinLantern\Catalogue\Intake\PutFileAway;
 use TinLantern\Catalogue\Intake\ReceiveFile;
 use TinLantern\Catalogue\Intake\RecordChoice;
 use TinLantern\Platform\ActId;
@@ -42,16 +44,12 @@ final class IntakeController
         return $page->of($receive($request->getContent(true), $name, $actor)->id);
     }
 
-    /**
-     * The files that were sent, newest first.
-     *
-     * @return list<IntakeLineView>
-     */
+    /** The files that were sent, newest first. */
     #[Route('/api/intakes', methods: 'GET')]
     #[Needs(Permission::TakeInFiles)]
-    public function list(IntakePage $page): array
+    public function list(IntakePage $page, #[MapQueryString] IntakeQuery $query = new IntakeQuery()): IntakeListView
     {
-        return $page->newest();
+        return $page->list($query);
     }
 
     /** One file, and what has become of it. */
@@ -62,7 +60,7 @@ final class IntakeController
         return $page->of($id);
     }
 
-    /** Read a file and compare it with the catalogue, in the background. */
+    /** Read a file and compare it with the catalogue, in the background; also once more in another way, while nothing of it is in. */
     #[Route('/api/intakes/{id}/comparing', requirements: ['id' => '\d{1,9}'], methods: 'POST')]
     #[Needs(Permission::TakeInFiles)]
     public function compare(int $id, #[MapRequestPayload] IntakeChoices $choices, AskForWork $ask, Actor $actor): IntakeView
@@ -76,6 +74,22 @@ final class IntakeController
     public function takeIn(int $id, #[MapRequestPayload] IntakeChoices $choices, AskForWork $ask, Actor $actor): IntakeView
     {
         return $ask->takeIn($id, $choices, $actor);
+    }
+
+    /** Put away a file of which nothing is in the catalogue. */
+    #[Route('/api/intakes/{id}/putting-away', requirements: ['id' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::TakeInFiles)]
+    public function putAway(int $id, #[MapRequestPayload] ActId $act, PutFileAway $put, Actor $actor): IntakeView
+    {
+        return $put($id, $act->id, $actor);
+    }
+
+    /** Take up again a file that was put away. */
+    #[Route('/api/intakes/{id}/taking-up', requirements: ['id' => '\d{1,9}'], methods: 'POST')]
+    #[Needs(Permission::TakeInFiles)]
+    public function takeUp(int $id, #[MapRequestPayload] ActId $act, PutFileAway $put, Actor $actor): IntakeView
+    {
+        return $put->takeUpAgain($id, $act->id, $actor);
     }
 
     /** Take back a file that was taken in, in the background. */

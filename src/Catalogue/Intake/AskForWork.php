@@ -11,7 +11,7 @@ use TinLantern\Platform\Problem\Conflict;
 use TinLantern\Platform\Problem\Invalid;
 
 /**
- * Asks for a file to be compared, taken in or taken back in the background.
+ * Asks for a file to be compared, taken in or taken back in the background. Work that came to a halt goes on where it was.
  */
 final readonly class AskForWork
 {
@@ -23,10 +23,9 @@ final readonly class AskForWork
     {
         return $this->transaction->once($choices->id, (object) ['compare' => $intakeId, 'choices' => $choices], IntakeView::class, function () use ($intakeId, $choices, $actor): IntakeView {
             $intake = $this->intakes->get($intakeId);
-            $options = ($this->optionsOf)($choices);
-            self::checkColumns($intake, $options);
-            $this->intakes->choose($intakeId, $options, IntakeState::Received);
-            $this->intakes->reach($intakeId, IntakeState::Comparing, IntakeState::Received);
+            if (!$intake->is(IntakeState::Comparing)) {
+                $this->beginAnew($intake, ($this->optionsOf)($choices));
+            }
             $this->tasks->ask(CompareWork::kind(), $intakeId, $intake->fileName, $actor);
 
             return $this->page->of($intakeId);
@@ -37,8 +36,10 @@ final readonly class AskForWork
     {
         return $this->transaction->once($choices->id, (object) ['takeIn' => $intakeId, 'choices' => $choices], IntakeView::class, function () use ($intakeId, $choices, $actor): IntakeView {
             $intake = $this->intakes->get($intakeId);
-            // What was compared stays as it was compared; only what becomes of it is chosen now.
-            $this->intakes->choose($intakeId, $intake->options->choosing(($this->optionsOf)($choices)), IntakeState::Compared);
+            if (!$intake->is(IntakeState::TakingIn)) {
+                // What was compared stays as it was compared; only what becomes of it is chosen now.
+                $this->intakes->choose($intakeId, $intake->options->choosing(($this->optionsOf)($choices)), IntakeState::Compared);
+            }
             $this->tasks->ask(TakeInWork::kind(), $intakeId, $intake->fileName, $actor);
 
             return $this->page->of($intakeId);
@@ -61,11 +62,20 @@ final readonly class AskForWork
         });
     }
 
-    private static function checkColumns(BegunIntake $intake, IntakeOptions $options): void
+    private function beginAnew(BegunIntake $intake, IntakeOptions $options): void
     {
-        if ($intake->format->isSheet() && null !== $intake->path) {
+        if (null === $intake->path || !$this->intakes->isUnchanged($intake->id, $intake->path)) {
+            throw new Conflict('file-gone', 'The file itself is not there any more as it was. Send it again, and it is compared as a new one.');
+        }
+        self::checkColumns($intake->path, $intake, $options);
+        $this->intakes->beginAnew($intake->id, $options);
+    }
+
+    private static function checkColumns(string $path, BegunIntake $intake, IntakeOptions $options): void
+    {
+        if ($intake->format->isSheet()) {
             try {
-                RecordFile::open($intake->path, $intake->fileName, $options->columnMapping())->mapping();
+                RecordFile::open($path, $intake->fileName, $options->columnMapping())->mapping();
             } catch (NotARecordFile $wrong) {
                 throw new Invalid(['columns' => $wrong->getMessage()]);
             }

@@ -28,6 +28,7 @@ final readonly class CompareFile
     /** @param (\Closure(int): void)|null $progress told how many records were read, after each batch */
     public function __invoke(BegunIntake $intake, RecordFile $file, ?\Closure $progress = null): void
     {
+        $this->compared->forgetBehind($intake);
         $rule = $this->rules->get($intake->options->matchRule);
         $from = $intake->recordsRead;
         foreach ($this->readAhead->batches($file, $intake->options, $intake->recordsRead) as $batch) {

@@ -55,6 +55,17 @@ final readonly class ComparedRecords
         BulkInsert::run($this->connection, 'INSERT IGNORE INTO intake_key (intake_id, value, place)', $rows);
     }
 
+    /** What stands behind the place to which a file was compared is left from comparing it in another way. */
+    public function forgetBehind(BegunIntake $intake): void
+    {
+        do {
+            $gone = $this->connection->executeStatement('DELETE FROM intake_record WHERE intake_id = ? AND place > ? LIMIT 5000', [$intake->id, $intake->recordsRead]);
+        } while ($gone > 0);
+        if (0 === $intake->recordsRead) {
+            $this->forgetKeys($intake->id);
+        }
+    }
+
     public function forgetKeys(int $intakeId): void
     {
         do {

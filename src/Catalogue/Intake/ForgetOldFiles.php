@@ -9,7 +9,7 @@ use TinLantern\Platform\Upkeep\Rhythm;
 use TinLantern\Platform\Upkeep\UpkeepWork;
 
 /**
- * Files that went in long ago: what became of each record stays, and so does the way back; the records as they were sent go, and the file.
+ * Files that went in or were put away long ago: what became of each record stays, and so does the way back; the records as they were sent go, and the file.
  */
 final readonly class ForgetOldFiles implements UpkeepWork
 {
@@ -29,7 +29,7 @@ final readonly class ForgetOldFiles implements UpkeepWork
     {
         /** @var list<array{id: int, path: string|null}> $old */
         $old = $this->connection->fetchAllAssociative(
-            "SELECT id, path FROM intake WHERE state IN ('taken-in', 'taken-back') AND COALESCE(taken_back_at, ended_at) < ? AND path IS NOT NULL ORDER BY id",
+            "SELECT id, path FROM intake WHERE state IN ('taken-in', 'taken-back', 'put-away') AND COALESCE(taken_back_at, ended_at) < ? AND path IS NOT NULL ORDER BY id",
             [$now->modify(\sprintf('-%d days', self::DAYS_KEPT))->format('Y-m-d H:i:s')],
         );
         foreach ($old as $intake) {

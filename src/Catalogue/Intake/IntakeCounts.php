@@ -19,6 +19,7 @@ final readonly class IntakeCounts
      * @param int $skipped  they were left out, as chosen or because they describe no title
      * @param int $items    items added
      * @param int $remarked something is said about them
+     * @param int $near     of the new ones, those that something in the catalogue is like
      */
     public function __construct(
         public int $read,
@@ -34,6 +35,7 @@ final readonly class IntakeCounts
         public int $skipped,
         public int $items,
         public int $remarked,
+        public int $near,
     ) {
     }
 

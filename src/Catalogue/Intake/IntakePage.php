@@ -48,13 +48,16 @@ final readonly class IntakePage
         );
     }
 
-    /** @return list<IntakeLineView> the newest first */
-    public function newest(int $limit = 100): array
+    /** The newest first; those that were put away only when they are asked for. */
+    public function list(IntakeQuery $query): IntakeListView
     {
+        $state = IntakeState::PutAway->value;
         /** @var list<array{id: int, file_name: string, format: string, state: string, staff_name: string, begun_at: string, records_read: int, items: int}> $rows */
-        $rows = $this->connection->fetchAllAssociative('SELECT id, file_name, format, state, staff_name, begun_at, records_read, items FROM intake ORDER BY id DESC LIMIT '.$limit);
-
-        return array_map(static fn (array $row): IntakeLineView => new IntakeLineView(
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT id, file_name, format, state, staff_name, begun_at, records_read, items FROM intake WHERE state '.($query->wantsPutAway() ? '=' : '<>').' :state AND id < :before ORDER BY id DESC LIMIT '.($query->limit + 1),
+            ['state' => $state, 'before' => $query->after ?? \PHP_INT_MAX],
+        );
+        $lines = array_map(static fn (array $row): IntakeLineView => new IntakeLineView(
             $row['id'],
             $row['file_name'],
             $row['format'],
@@ -63,7 +66,10 @@ final readonly class IntakePage
             new \DateTimeImmutable($row['begun_at']),
             $row['records_read'],
             $row['items'],
-        ), $rows);
+        ), \array_slice($rows, 0, $query->limit));
+        $putAway = $this->connection->fetchOne('SELECT COUNT(*) FROM intake WHERE state = ?', [$state]);
+
+        return new IntakeListView($lines, \count($rows) > $query->limit ? $lines[$query->limit - 1]->id : null, is_numeric($putAway) ? (int) $putAway : 0);
     }
 
     /** @return list<string> */

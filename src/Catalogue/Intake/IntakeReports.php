@@ -42,7 +42,7 @@ final readonly class IntakeReports
             $became(Outcome::Items),
             $became(Outcome::Skipped) + $of(ComparedKind::Unfit),
             $intake['items'],
-            $this->remarkedOn($intakeId, $intake['state']),
+            ...$this->lookedInto($intakeId, $intake['state']),
         );
     }
 
@@ -133,15 +133,19 @@ final readonly class IntakeReports
         return $said;
     }
 
-    /** How many have something said about them; nobody looks for that while the file is worked on. */
-    private function remarkedOn(int $intakeId, string $state): int
+    /** @return array{int, int} how many have something said about them, and to how many new ones something is like; nobody looks for that while the file is worked on */
+    private function lookedInto(int $intakeId, string $state): array
     {
         if (\in_array($state, [IntakeState::Comparing->value, IntakeState::TakingIn->value, IntakeState::TakingBack->value], true)) {
-            return 0;
+            return [0, 0];
         }
-        $count = $this->connection->fetchOne('SELECT COUNT(*) FROM intake_record r LEFT JOIN intake_outcome o ON o.intake_id = r.intake_id AND o.place = r.place WHERE r.intake_id = ? AND '.self::REMARKED_ON, [$intakeId]);
+        $counts = $this->connection->fetchNumeric(
+            'SELECT COALESCE(SUM('.self::REMARKED_ON."), 0), COALESCE(SUM(r.kind = 'new' AND r.match_id IS NOT NULL), 0)
+             FROM intake_record r LEFT JOIN intake_outcome o ON o.intake_id = r.intake_id AND o.place = r.place WHERE r.intake_id = ?",
+            [$intakeId],
+        );
 
-        return is_numeric($count) ? (int) $count : 0;
+        return array_map(static fn (mixed $count): int => is_numeric($count) ? (int) $count : 0, [$counts[0] ?? 0, $counts[1] ?? 0]);
     }
 
     /** @return array<string, int> */

@@ -17,4 +17,6 @@ enum IntakeState: string
     case TakenIn = 'taken-in';
     case TakingBack = 'taking-back';
     case TakenBack = 'taken-back';
+    /** Nobody wants it; nothing of it is in the catalogue. */
+    case PutAway = 'put-away';
 }

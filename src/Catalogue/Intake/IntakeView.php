@@ -12,7 +12,7 @@ use TinLantern\Platform\Background\TaskView;
 final readonly class IntakeView
 {
     /**
-     * @param string                $state        received, comparing, compared, taking-in, taken-in, taking-back, taken-back
+     * @param string                $state        received, comparing, compared, taking-in, taken-in, taking-back, taken-back, put-away
      * @param list<string>          $headings     of a spreadsheet
      * @param array<string, string> $columns      what they mean: a target by heading
      * @param int|null              $before       the intake with which the same file was taken in before

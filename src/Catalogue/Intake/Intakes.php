@@ -27,7 +27,7 @@ final readonly class Intakes
         $hash = $file->contentHash();
         if (!$options->again) {
             /** @var array<int, string> $earlier */
-            $earlier = $this->connection->fetchAllKeyValue("SELECT id, options FROM intake WHERE content_hash = ? AND state NOT IN ('received', 'taking-back', 'taken-back') ORDER BY id DESC", [$hash]);
+            $earlier = $this->connection->fetchAllKeyValue("SELECT id, options FROM intake WHERE content_hash = ? AND state NOT IN ('received', 'taking-back', 'taken-back', 'put-away') ORDER BY id DESC", [$hash]);
             foreach ($earlier as $id => $written) {
                 if (IntakeOptions::read($written)->areLike($options)) {
                     return $this->get($id);
@@ -66,6 +66,23 @@ final readonly class Intakes
     public function choose(int $id, IntakeOptions $options, IntakeState $when): void
     {
         if (1 !== (int) $this->connection->executeStatement('UPDATE intake SET options = ? WHERE id = ? AND state = ?', [$options->written(), $id, $when->value]) && $this->get($id)->state !== $when) {
+            throw self::isElsewhere();
+        }
+    }
+
+    /**
+     * A file that is in the catalogue with nothing yet is compared from its first record, in this way; what was found and chosen before is
+     * forgotten.
+     *
+     * @throws Conflict when it is too late for that
+     */
+    public function beginAnew(int $id, IntakeOptions $options): void
+    {
+        $begun = $this->connection->executeStatement(
+            "UPDATE intake SET options = ?, state = 'comparing', records_read = 0, compared_at = NULL, unknown_codes = NULL WHERE id = ? AND state IN ('received', 'compared') AND done_to = 0",
+            [$options->written(), $id],
+        );
+        if (1 !== (int) $begun) {
             throw self::isElsewhere();
         }
     }
@@ -149,8 +166,9 @@ final readonly class Intakes
     public function reach(int $id, IntakeState $state, IntakeState ...$from): void
     {
         $times = match ($state) {
-            IntakeState::Compared => ', compared_at = :now',
-            IntakeState::TakenIn => ', ended_at = :now',
+            IntakeState::Received => ', ended_at = NULL',
+            IntakeState::Compared => ', compared_at = :now, ended_at = NULL',
+            IntakeState::TakenIn, IntakeState::PutAway => ', ended_at = :now',
             IntakeState::TakenBack => ', taken_back_at = :now',
             default => '',
         };

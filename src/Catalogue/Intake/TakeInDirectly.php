@@ -32,6 +32,7 @@ final readonly class TakeInDirectly
     /** @param (\Closure(int): void)|null $progress told up to which place of the file records are in, after each batch */
     public function __invoke(BegunIntake $intake, RecordFile $file, Actor $actor, ?\Closure $progress = null): void
     {
+        $this->compared->forgetBehind($intake);
         $rule = $this->rules->get($intake->options->matchRule);
         $from = $intake->doneTo;
         foreach ($this->readAhead->batches($file, $intake->options, $intake->doneTo) as $batch) {

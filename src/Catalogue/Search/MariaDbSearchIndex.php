@@ -125,6 +125,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
         return match (true) {
             $wanted instanceof SearchTerm => $wanted->written(self::SHORTEST_PREFIX),
             $wanted instanceof SearchPhrase => '"'.implode(' ', $wanted->words).'"',
+            $wanted instanceof Favoured => '('.self::part($wanted->wanted).implode('', array_map(static fn (SearchExpression $favour): string => ' >'.self::part($favour), $wanted->by)).')',
             $wanted instanceof AllOf => '('.self::required($wanted).')',
             $wanted instanceof AnyOf => '('.implode(' ', array_map(self::part(...), $wanted->parts)).')',
             $wanted instanceof AndNot => '(+'.self::part($wanted->wanted).' -'.self::part($wanted->unwanted).')',
@@ -181,6 +182,9 @@ final readonly class MariaDbSearchIndex implements SearchIndex
     private function pageByRank(SearchQuestion $question, string $condition, array $values): array
     {
         $shown = (int) ($question->after ?? '0');
+        if (null !== $question->wanted) {
+            $values['words'] = self::asked(Favoured::in($question->wanted));
+        }
         $ids = $this->connection->fetchFirstColumn("SELECT record_id FROM search_document WHERE {$condition} LIMIT ".($question->limit + 1)." OFFSET {$shown}", $values);
         $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $ids);
 

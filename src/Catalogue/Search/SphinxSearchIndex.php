@@ -81,7 +81,8 @@ final readonly class SphinxSearchIndex implements SearchIndex
     {
         $conditions = [];
         if (null !== $question->wanted) {
-            $conditions[] = 'MATCH('.$this->engine->quote(self::asked($question->wanted)).')';
+            $wanted = SearchOrder::Relevance === $question->order ? Favoured::in($question->wanted) : $question->wanted;
+            $conditions[] = 'MATCH('.$this->engine->quote(self::asked($wanted)).')';
         }
         $narrowing = $question->narrowing;
         foreach (['format' => $narrowing->format, 'language' => $narrowing->language] as $attribute => $value) {
@@ -122,6 +123,7 @@ final readonly class SphinxSearchIndex implements SearchIndex
         return match (true) {
             $wanted instanceof SearchTerm => $wanted->written(self::SHORTEST_PREFIX),
             $wanted instanceof SearchPhrase => '"'.implode(' ', $wanted->words).'"',
+            $wanted instanceof Favoured => '('.implode(' | ', array_map(self::asked(...), [$wanted->wanted, ...$wanted->by])).')',
             $wanted instanceof AllOf => '('.implode(' ', array_map(self::asked(...), $wanted->parts)).')',
             $wanted instanceof AnyOf => '('.implode(' | ', array_map(self::asked(...), $wanted->parts)).')',
             $wanted instanceof AndNot => '('.self::asked($wanted->wanted).' -('.self::asked($wanted->unwanted).'))',

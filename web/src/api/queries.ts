@@ -73,8 +73,6 @@ export const ruleBook = (kind: string) =>
 
 export const matchRules = ruleBook('match-rule');
 
-export const intakes = queryOptions({ queryKey: ['intakes'], queryFn: () => answered(api.GET('/api/intakes')) });
-
 export const intake = (id: number) =>
   queryOptions({ queryKey: ['intake', id], queryFn: () => answered(api.GET('/api/intakes/{id}', { params: { path: { id } } })) });
 

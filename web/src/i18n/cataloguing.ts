@@ -66,7 +66,7 @@ export const cataloguing = {
   sources: {
     title: 'Look in other catalogues',
     by: 'By what',
-    bys: { isbn: 'ISBN', title: 'Title', author: 'Author', number: 'Control number' },
+    bys: { itself: 'ISBN or title', isbn: 'ISBN', title: 'Title', author: 'Author', number: 'Control number' },
     ask: 'Ask all',
     hint: 'Looks in the own catalogue first, then in all sources at once. Each answers in its own time; none is waited for.',
     own: 'Own catalogue',

@@ -31,6 +31,8 @@ export const journal = {
     'rule-removed': 'Rule book: entry struck out',
     'rule-change-taken-back': 'Rule book: change taken back',
     'rule-removal-taken-back': 'Rule book: entry put back',
+    'file-put-away': 'File put away',
+    'file-taken-up': 'File taken up again',
     'file-taken-back': 'File taken back',
     'file-taken-in': 'File taken in',
     'item-added': 'Item added',

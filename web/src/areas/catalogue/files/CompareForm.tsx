@@ -1,5 +1,6 @@
 import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { house as houseQuery, matchRules, tidyRules, worksheets } from '../../../api/queries';
@@ -42,8 +43,14 @@ const TARGETS = [
   'item:publicNote',
 ] as const;
 
-/** How a file is to be read and compared. */
-export function CompareForm({ intake }: { intake: Schemas['IntakeView'] }) {
+interface Props {
+  intake: Schemas['IntakeView'];
+  hint?: string;
+  children: ReactNode;
+}
+
+/** How a file is to be read and compared; beside it, what else can be done with the file. */
+export function CompareForm({ intake, hint, children }: Props) {
   const { t } = useTranslation();
   const { data: house } = useQuery(houseQuery);
   const { data: rules } = useQuery(matchRules);
@@ -80,6 +87,7 @@ export function CompareForm({ intake }: { intake: Schemas['IntakeView'] }) {
         work.submit();
       }}
     >
+      {hint === undefined ? null : <p className="quiet">{hint}</p>}
       <div className="fields">
         <Field {...field('matchRule')} options={listed(rules)} autoFocus />
         <Field {...field('tidyRules')} options={orNone(listed(tidying))} />
@@ -96,6 +104,7 @@ export function CompareForm({ intake }: { intake: Schemas['IntakeView'] }) {
         <Button type="submit" variant="contained" disabled={work.isSending}>
           {t('files.compare')}
         </Button>
+        {children}
       </div>
     </form>
   );

@@ -6,13 +6,13 @@ import type { Schemas } from '../../../api/client';
 import { intake as intakeQuery } from '../../../api/queries';
 import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
-import { Progress } from '../../../ui/Progress';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { CompareForm } from './CompareForm';
+import { FileAct } from './FileAct';
+import { FileAtWork, hasWorker } from './FileAtWork';
+import { FileCompared } from './FileCompared';
 import { FileRecord } from './FileRecord';
 import { FileRecords } from './FileRecords';
-import { TakeInForm } from './TakeInForm';
-import { TakeBackFile } from './TakeBackFile';
 import { TakenIn } from './TakenIn';
 
 const MOVING = ['comparing', 'taking-in', 'taking-back'];
@@ -27,7 +27,7 @@ export default function FilePage() {
   const { data: intake, error } = useQuery({
     ...intakeQuery(id),
     // What was found is counted each time: the larger the file, the seldomer.
-    refetchInterval: (query) => (isWorking(query.state.data) ? Math.max(700, (query.state.data?.counts.read ?? 0) / 100) : false),
+    refetchInterval: (query) => (isWorkedOn(query.state.data) ? Math.max(700, (query.state.data?.counts.read ?? 0) / 100) : false),
   });
   const state = intake?.state;
   useEffect(() => {
@@ -50,12 +50,15 @@ export default function FilePage() {
             {t('files.before')} <Link to={`/catalogue/files/${intake.before}`}>{t('files.beforeLink')}</Link>
           </p>
         )}
-        {intake.task?.state === 'failed' ? <p className="note is-problem">{failure(intake.task)}</p> : null}
-        {isWorking(intake) ? <Working task={intake.task} /> : null}
-        {intake.state === 'taking-in' ? <TakeBackFile intake={intake} /> : null}
-        {intake.state === 'received' && !isWorking(intake) ? <CompareForm intake={intake} /> : null}
-        {intake.state === 'compared' && !isWorking(intake) ? <TakeInForm intake={intake} /> : null}
-        {intake.state === 'taken-in' || intake.state === 'taken-back' ? <TakenIn intake={intake} /> : null}
+        {intake.state === 'received' ? (
+          <CompareForm intake={intake}>
+            <FileAct intake={intake} act="putting-away" />
+          </CompareForm>
+        ) : null}
+        {isWorkedOn(intake) ? <FileAtWork intake={intake} /> : null}
+        {intake.state === 'compared' && !isWorkedOn(intake) ? <FileCompared intake={intake} /> : null}
+        {['taken-in', 'taken-back'].includes(intake.state) && !isWorkedOn(intake) ? <TakenIn intake={intake} /> : null}
+        {intake.state === 'put-away' ? <PutAway intake={intake} /> : null}
       </header>
       {hasRecords ? (
         <ListDetail
@@ -68,23 +71,20 @@ export default function FilePage() {
   );
 }
 
-function isWorking(intake: Schemas['IntakeView'] | undefined): boolean {
-  if (intake === undefined) return false;
-  return MOVING.includes(intake.state) || ['waiting', 'running'].includes(intake.task?.state ?? '');
+/** Is it between two states, or about to leave one? */
+function isWorkedOn(intake: Schemas['IntakeView'] | undefined): boolean {
+  if (intake === undefined || intake.state === 'put-away') return false;
+  return MOVING.includes(intake.state) || hasWorker(intake);
 }
 
-function failure(task: Schemas['TaskView']): string {
-  const sentence = task.answer?.['error'];
-  return typeof sentence === 'string' ? sentence : '';
-}
-
-function Working({ task }: { task: Schemas['TaskView'] | null }) {
+function PutAway({ intake }: { intake: Schemas['IntakeView'] }) {
   const { t } = useTranslation();
-  const words =
-    task === null || task.done === 0
-      ? t('files.waiting')
-      : task.total === null
-        ? t('files.progressOpen', { done: task.done })
-        : t('files.progress', { done: task.done, total: task.total });
-  return <Progress done={task?.done ?? 0} total={task?.total ?? null} words={words} hint={t('files.away')} />;
+  return (
+    <div className="sheet panel">
+      <p>{t('files.putAway')}</p>
+      <div className="row-of-things">
+        <FileAct intake={intake} act="taking-up" />
+      </div>
+    </div>
+  );
 }

@@ -35,6 +35,7 @@ export function FileRecords({ intake, selected }: Props) {
   const counts: Record<string, number> = {
     all: intake.counts.read,
     new: intake.counts.new,
+    near: intake.counts.near,
     match: intake.counts.matched,
     again: intake.counts.again,
     broken: intake.counts.failed,

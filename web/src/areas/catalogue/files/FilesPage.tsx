@@ -1,13 +1,15 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { type DragEvent, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { Button } from '@mui/material';
 import { answered, api, type Schemas } from '../../../api/client';
-import { intakes } from '../../../api/queries';
 import { exactTime } from '../../../i18n/dates';
 import { type Column, Lines } from '../../../ui/Lines';
+import { MoreButton } from '../../../ui/MoreButton';
 import { ProblemNote } from '../../../ui/ProblemNote';
+import { useFilters } from '../../../ui/useFilters';
+import { useLongList } from '../../../ui/useLongList';
 import { CatalogueTabs } from '../CatalogueTabs';
 
 type Line = Schemas['IntakeLineView'];
@@ -16,7 +18,15 @@ type Line = Schemas['IntakeLineView'];
 export default function FilesPage() {
   const { t } = useTranslation();
   const navigate = useNavigate();
-  const { data: files, error } = useQuery(intakes);
+  const filters = useFilters();
+  const isPutAway = filters.get('state') === 'put-away';
+  const found = useLongList(
+    ['intakes', isPutAway],
+    (from: { after?: number }) =>
+      answered(api.GET('/api/intakes', { params: { query: { filter: isPutAway ? { state: 'put-away' } : {}, ...from } } })),
+    (page) => page.files,
+  );
+  const files = found.lines;
   const columns: Column<Line>[] = [
     { key: 'file', label: t('files.columns.file'), cell: (line) => <b>{line.file}</b>, text: (line) => line.file },
     {
@@ -43,9 +53,23 @@ export default function FilesPage() {
         <h1>{t('files.title')}</h1>
         <p className="quiet hint">{t('files.hint')}</p>
         <SendFile />
-        <ProblemNote error={error} />
-        {files !== undefined && files.length === 0 ? <p className="empty">{t('files.none')}</p> : null}
-        {files !== undefined && files.length > 0 ? (
+        <ProblemNote error={found.error} />
+        {found.first === undefined || (found.first.putAway === 0 && !isPutAway) ? null : (
+          <p className="facets no-print">
+            <button
+              type="button"
+              className="chip"
+              aria-pressed={isPutAway}
+              onClick={() => filters.set({ state: isPutAway ? '' : 'put-away' })}
+            >
+              {t('files.states.put-away')} {found.first.putAway}
+            </button>
+          </p>
+        )}
+        {found.first !== undefined && files.length === 0 ? (
+          <p className="empty">{t(isPutAway ? 'files.nonePutAway' : 'files.none')}</p>
+        ) : null}
+        {files.length > 0 ? (
           <div className="sheet">
             <Lines
               name="files"
@@ -57,6 +81,7 @@ export default function FilesPage() {
             />
           </div>
         ) : null}
+        <MoreButton list={found.list} />
       </div>
     </div>
   );

@@ -1,4 +1,5 @@
 import { Button } from '@mui/material';
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { Field } from '../../../ui/Field';
@@ -8,8 +9,8 @@ import { useWork } from './useWork';
 const ON_MATCH = ['replace', 'merge', 'items', 'keep', 'skip'] as const;
 const ON_NEW = ['add', 'skip'] as const;
 
-/** What happens to the records of a file that was compared. */
-export function TakeInForm({ intake }: { intake: Schemas['IntakeView'] }) {
+/** What happens to the records of a file that was compared; beside it, what else can be done with the file. */
+export function TakeInForm({ intake, children }: { intake: Schemas['IntakeView']; children: ReactNode }) {
   const { t } = useTranslation();
   const work = useWork(intake, 'taking-in');
   const { counts } = intake;
@@ -55,6 +56,7 @@ export function TakeInForm({ intake }: { intake: Schemas['IntakeView'] }) {
         <Button type="submit" variant="contained" disabled={work.isSending}>
           {t('files.takeIn', { count: goesIn })}
         </Button>
+        {children}
       </div>
     </form>
   );

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../../../api/client';
 import { LabelsOfFile } from './LabelsOfFile';
-import { TakeBackFile } from './TakeBackFile';
+import { FileAct } from './FileAct';
 
 /** What has become of a file, and the way back. */
 export function TakenIn({ intake }: { intake: Schemas['IntakeView'] }) {
@@ -31,7 +31,11 @@ export function TakenIn({ intake }: { intake: Schemas['IntakeView'] }) {
         </>
       ) : null}
       {intake.state === 'taken-in' && intake.counts.items > 0 ? <LabelsOfFile id={intake.id} /> : null}
-      {intake.state === 'taken-in' ? <TakeBackFile intake={intake} /> : null}
+      {intake.state === 'taken-in' ? (
+        <div className="row-of-things">
+          <FileAct intake={intake} act="taking-back" />
+        </div>
+      ) : null}
     </div>
   );
 }

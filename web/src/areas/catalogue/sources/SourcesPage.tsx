@@ -11,18 +11,19 @@ import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useFilters } from '../../../ui/useFilters';
 import { CatalogueTabs } from '../CatalogueTabs';
+import { askedBy, type AskedBy, BY } from './lookedFor';
 import { SourceHits } from './SourceHits';
 import { TakeOver } from './TakeOver';
 
 export type Hit = Schemas['SourceHitView'];
-const BY = ['isbn', 'title', 'author', 'number'] as const;
 
 /** The own catalogue first, then all outside catalogues at once; each is shown as it answers. */
 export default function SourcesPage() {
   const { t } = useTranslation();
   const filters = useFilters();
-  const by = BY.find((one) => one === filters.get('by')) ?? 'isbn';
+  const by = BY.find((one) => one === filters.get('by')) ?? 'itself';
   const q = filters.get('q');
+  const asked = askedBy(by, q);
   const [typed, setTyped] = useState(q);
   const [chosen, setChosen] = useState<Hit | null>(null);
   const sources = useQuery(sourcesQuery);
@@ -79,11 +80,11 @@ export default function SourcesPage() {
                 <Harvested />
               </>
             ) : null}
-            {q === '' ? null : <Own by={by} q={q} />}
+            {q === '' ? null : <Own by={asked} q={q} />}
             {q === ''
               ? null
               : sources.data?.map((source) => (
-                  <SourceHits key={source.code} source={source} by={by} q={q} chosen={chosen} onChoose={setChosen} />
+                  <SourceHits key={source.code} source={source} by={asked} q={q} chosen={chosen} onChoose={setChosen} />
                 ))}
           </>
         }
@@ -112,7 +113,7 @@ function Harvested() {
   );
 }
 
-function Own({ by, q }: { by: (typeof BY)[number]; q: string }) {
+function Own({ by, q }: { by: AskedBy; q: string }) {
   const { t } = useTranslation();
   const { data } = useQuery(ownHits(by, q));
   return (
