@@ -26,10 +26,7 @@ final class FileJobTest extends BrowserTestCase
         file_put_contents($file, $writer->write($own->withFields(Overlay::placed($own->fields, DataField::of('520', '  ', 'a', 'A summary from the vendor.'))))
             .$writer->write(LineText::parse("LDR 00000nam a2200000 i 4500\n245 10 \$aA storm called {$number}")).'00099'.str_repeat('x', 40)."\x1D");
         $this->signIn('cataloguer', __FUNCTION__);
-        $this->page->get($this->house->address.'/catalogue/files');
-        $this->see('.drop-place');
-        $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
-        $this->see('.file-head h1', basename($file));
+        $this->sendFile($file);
         $this->see('button[type=submit]', 'Read and compare')->sendKeys(WebDriverKeys::ENTER);
         $this->see('.facets .chip', 'Broken 1');
         $this->see('table.lines tbody tr', 'In the catalogue')->sendKeys(WebDriverKeys::ENTER);
@@ -53,10 +50,7 @@ final class FileJobTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/halyard-'.$number.'.mrc';
         file_put_contents($file, (new Iso2709Writer())->write(LineText::parse("LDR 00000nam a2200000 i 4500\n008 260101s2026    xx            000 0 eng d\n245 10 \$aA gale called {$number}\n264 #1 \$bHalyard\n852 1# \$bLAN\$h551.55\$pHY{$number}")));
         $this->signIn('cataloguer', __FUNCTION__);
-        $this->page->get($this->house->address.'/catalogue/files');
-        $this->see('.drop-place');
-        $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
-        $this->see('.file-head h1', basename($file));
+        $this->sendFile($file);
         $this->choose('worksheet', 'Book');
         $this->choose('preset', 'New book, six weeks on the table');
         $this->see('button[type=submit]', 'Read and compare')->sendKeys(WebDriverKeys::ENTER);
@@ -73,6 +67,37 @@ final class FileJobTest extends BrowserTestCase
         unlink($file);
     }
 
+    public function testAFileIsComparedInAnotherWayPutAwayAndTakenUpAgain(): void
+    {
+        $number = random_int(10_000, 99_999);
+        $file = sys_get_temp_dir().'/orrowby-'.$number.'.csv';
+        file_put_contents($file, "Work;Maker\nTelescope {$number};Orrowby Equipment\n");
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->sendFile($file);
+        $this->fill('column-0', '100$a');
+        $this->fill('column-1', '245$a');
+        $this->press('Read and compare');
+        $this->see('table.lines tbody tr', 'Orrowby Equipment');
+
+        $this->press('Compare in another way');
+        $this->see('.file-head', 'is forgotten');
+        $this->fill('column-0', '245$a');
+        $this->fill('column-1', '100$a');
+        $this->press('Read and compare');
+        $this->see('table.lines tbody tr', "Telescope {$number}");
+
+        $this->press('Put this file away');
+        $this->see('.file-head', 'Nothing of it is in the catalogue.');
+        $this->page->get($this->house->address.'/catalogue/files');
+        $this->press('Put away');
+        $this->see('table.lines tbody tr', basename($file))->sendKeys(WebDriverKeys::ENTER);
+        $this->press('Take it up again');
+        $this->press('Take in 1 record');
+        $this->see('.file-head', '1 added');
+        self::assertSame("Telescope {$number}", $this->house->one('SELECT title FROM record ORDER BY id DESC LIMIT 1'));
+        unlink($file);
+    }
+
     public function testAFileThatIsSomethingElseIsNamedWhereItWasSent(): void
     {
         $file = sys_get_temp_dir().'/letter-'.random_int(1000, 9999).'.pdf';
@@ -83,5 +108,24 @@ final class FileJobTest extends BrowserTestCase
         $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
         $this->see('.drop-place', 'is a PDF document, not a file of records');
         unlink($file);
+    }
+
+    private function sendFile(string $file): void
+    {
+        $this->page->get($this->house->address.'/catalogue/files');
+        $this->see('.drop-place');
+        $this->page->findElement(WebDriverBy::cssSelector('.drop-place input[type=file]'))->sendKeys($file);
+        $this->see('.file-head h1', basename($file));
+    }
+
+    /** Writes over what a field holds. */
+    private function fill(string $field, string $text): void
+    {
+        $this->see("#field-{$field}")->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$text);
+    }
+
+    private function press(string $button): void
+    {
+        $this->see('button', $button)->sendKeys(WebDriverKeys::ENTER);
     }
 }
