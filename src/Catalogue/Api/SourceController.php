@@ -34,9 +34,9 @@ final class SourceController
     /** Ask one outside catalogue, by isbn, title, author or number. Ask several at the same time, each alone. */
     #[Route('/api/sources/{code}/hits', requirements: ['code' => '[A-Za-z0-9-]{1,60}'], methods: 'GET')]
     #[Needs(Permission::EditRecords)]
-    public function hits(string $code, AskSource $ask, #[MapQueryParameter] string $by = 'isbn', #[MapQueryParameter] string $q = '', #[MapQueryParameter] int $start = 1): SourceHitsView
+    public function hits(string $code, AskSource $ask, #[MapQueryParameter] string $by = 'isbn', #[MapQueryParameter] string $q = '', #[MapQueryParameter] int $after = 0): SourceHitsView
     {
-        return $ask($code, $by, $q, $start);
+        return $ask($code, $by, $q, $after);
     }
 
     /** What a fetched record becomes when it is tidied and taken over. Nothing is saved. */

@@ -26,8 +26,12 @@ final readonly class AskSource
     {
     }
 
-    /** @throws SourceFailed with a sentence that says why */
-    public function __invoke(string $code, string $by, string $typed, int $start = 1): SourceHitsView
+    /**
+     * @param int $after how many hits were shown before
+     *
+     * @throws SourceFailed with a sentence that says why
+     */
+    public function __invoke(string $code, string $by, string $typed, int $after = 0): SourceHitsView
     {
         $source = $this->sources->find($code) ?? throw NotFound::of('source', $code);
         if (!\in_array($by, Sources::BY, true) || '' === trim($typed)) {
@@ -35,7 +39,7 @@ final readonly class AskSource
         }
         $begun = hrtime(true);
         try {
-            $response = $this->http->request('GET', $source->address($by, $typed, max(1, $start), self::PAGE), ['timeout' => $source->timeLimit, 'max_duration' => $source->timeLimit, 'max_redirects' => 3]);
+            $response = $this->http->request('GET', $source->address($by, $typed, max(0, $after) + 1, self::PAGE), ['timeout' => $source->timeLimit, 'max_duration' => $source->timeLimit, 'max_redirects' => 3]);
             $status = $response->getStatusCode();
             if (200 !== $status) {
                 throw new SourceFailed(\sprintf('%s answers with an error (%d). Try it again in a while.', $source->name, $status));
@@ -51,7 +55,10 @@ final readonly class AskSource
             throw new SourceFailed(\sprintf('%s could not do that: %s', $source->name, $answer->diagnostic));
         }
 
-        return new SourceHitsView($code, $answer->total, array_map(self::hit(...), $answer->records, $this->duplicates->ownOf($answer->records)), $answer->unreadable, (int) round((hrtime(true) - $begun) / 1e6));
+        $shown = max(0, $after) + \count($answer->records) + $answer->unreadable;
+        $goesOn = $shown > $after && $shown < $answer->total;
+
+        return new SourceHitsView($code, $answer->total, array_map(self::hit(...), $answer->records, $this->duplicates->ownOf($answer->records)), $answer->unreadable, (int) round((hrtime(true) - $begun) / 1e6), $goesOn ? $shown : null);
     }
 
     private static function hit(MarcRecord $record, ?int $own): SourceHitView

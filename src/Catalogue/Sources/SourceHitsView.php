@@ -14,6 +14,7 @@ final readonly class SourceHitsView
      * @param list<SourceHitView> $hits
      * @param int                 $unreadable   how many of these could not be read
      * @param int                 $milliseconds how long it took
+     * @param int|null            $after        where the next hits begin; null when these were the last
      */
     public function __construct(
         public string $source,
@@ -21,6 +22,7 @@ final readonly class SourceHitsView
         public array $hits,
         public int $unreadable,
         public int $milliseconds,
+        public ?int $after,
     ) {
     }
 }

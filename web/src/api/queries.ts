@@ -122,15 +122,6 @@ export const tidyRules = ruleBook('tidy-rules');
 
 export const sources = queryOptions({ queryKey: ['sources'], queryFn: () => answered(api.GET('/api/sources')), staleTime: 60_000 });
 
-/** A source has its own time limit; it is not asked again by itself. */
-export const sourceHits = (code: string, by: string, q: string) =>
-  queryOptions({
-    queryKey: ['source-hits', code, by, q],
-    queryFn: () => answered(api.GET('/api/sources/{code}/hits', { params: { path: { code }, query: { by, q } } })),
-    staleTime: 300_000,
-    retry: false,
-  });
-
 export const ownHits = (by: 'isbn' | 'title' | 'author' | 'number', q: string) =>
   queryOptions({
     queryKey: ['records', 'own', by, q],

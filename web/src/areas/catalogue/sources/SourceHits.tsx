@@ -1,8 +1,8 @@
 import { Button } from '@mui/material';
-import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import type { Schemas } from '../../../api/client';
-import { sourceHits } from '../../../api/queries';
+import { answered, api, type Schemas } from '../../../api/client';
+import { MoreButton } from '../../../ui/MoreButton';
+import { useLongList } from '../../../ui/useLongList';
 import type { Hit } from './SourcesPage';
 
 interface Props {
@@ -16,7 +16,15 @@ interface Props {
 /** One outside catalogue: what it is doing, what it has, or why it has failed. */
 export function SourceHits({ source, by, q, chosen, onChoose }: Props) {
   const { t } = useTranslation();
-  const { data, error, isFetching, refetch } = useQuery(sourceHits(source.code, by, q));
+  const found = useLongList(
+    ['source-hits', source.code, by, q],
+    (from: { after?: number }) =>
+      answered(api.GET('/api/sources/{code}/hits', { params: { path: { code: source.code }, query: { by, q, ...from } } })),
+    (page) => page.hits,
+    true,
+  );
+  const { first: data, error } = found;
+  const { isFetching, refetch } = found.list;
   const state = isFetching
     ? t('sources.asking')
     : data === undefined
@@ -38,7 +46,7 @@ export function SourceHits({ source, by, q, chosen, onChoose }: Props) {
       ) : null}
       {(data?.unreadable ?? 0) > 0 ? <p className="quiet">{t('sources.unreadable', { count: data?.unreadable ?? 0 })}</p> : null}
       <ul>
-        {data?.hits.map((hit, index) => (
+        {found.lines.map((hit, index) => (
           <li key={index}>
             <button type="button" className="source-hit" aria-pressed={chosen === hit} onClick={() => onChoose(hit)}>
               <span className="work">{hit.title}</span>
@@ -50,6 +58,7 @@ export function SourceHits({ source, by, q, chosen, onChoose }: Props) {
           </li>
         ))}
       </ul>
+      <MoreButton list={found.list} />
     </section>
   );
 }
