@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace TinLantern\Catalogue\Api;
 
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapQueryString;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use TinLantern\Catalogue\Headings\BrowseHeadings;
 use TinLantern\Catalogue\Headings\ChangeHeading;
 use TinLantern\Catalogue\Headings\HeadingChange;
 use TinLantern\Catalogue\Headings\HeadingChangeView;
+use TinLantern\Catalogue\Headings\HeadingListView;
+use TinLantern\Catalogue\Headings\HeadingQuery;
 use TinLantern\Catalogue\Headings\Headings;
 use TinLantern\Catalogue\Headings\HeadingView;
 use TinLantern\Core\Marc\Heading;
@@ -32,16 +36,12 @@ final class HeadingController
         return $headings->beginningWith(self::known($kind), $q);
     }
 
-    /**
-     * The neighbours of a place in the list of headings.
-     *
-     * @return list<HeadingView>
-     */
+    /** Along the list of headings, from a place in it. */
     #[Route('/api/headings/around', methods: 'GET')]
     #[Needs(Permission::ViewCatalogue)]
-    public function around(Headings $headings, #[MapQueryParameter] string $kind = 's', #[MapQueryParameter] string $q = ''): array
+    public function around(BrowseHeadings $browse, #[MapQueryString] HeadingQuery $query = new HeadingQuery()): HeadingListView
     {
-        return $headings->around(self::known($kind), $q, 4, 32);
+        return $browse($query);
     }
 
     private static function known(string $kind): string

@@ -43,22 +43,9 @@ final readonly class Headings
     {
         $key = Heading::sortKey($typed);
 
-        return '' === $key ? [] : $this->counted('sort_key >= :from AND sort_key < :to', ['kind' => $kind, 'from' => $key, 'to' => $key."\xFF"], 'ASC', $limit);
-    }
+        $places = '' === $key ? [] : array_filter($this->along($kind, '>=', $key, $limit), static fn (HeadingPlace $place): bool => str_starts_with($place->key, $key));
 
-    /**
-     * The neighbours of a place in the list: those before it and those from it on.
-     *
-     * @return list<HeadingView>
-     */
-    public function around(string $kind, string $typed, int $before, int $after): array
-    {
-        $key = Heading::sortKey($typed);
-
-        return [
-            ...array_reverse($this->counted('sort_key < :from', ['kind' => $kind, 'from' => $key], 'DESC', $before)),
-            ...$this->counted('sort_key >= :from', ['kind' => $kind, 'from' => $key], 'ASC', $after),
-        ];
+        return array_merge(...array_map(static fn (HeadingPlace $place): array => $place->headings, array_values($places)));
     }
 
     /** @return list<int> the records that have this heading */
@@ -74,18 +61,30 @@ final readonly class Headings
     }
 
     /**
-     * @param array<string, string> $values
+     * Places in the list of headings, from one on in either direction, with how many records have each heading there.
      *
-     * @return list<HeadingView>
+     * @param '<'|'>'|'>=' $relation to the place from which the list is gone along
+     *
+     * @return list<HeadingPlace> the nearest first
      */
-    private function counted(string $condition, array $values, string $direction, int $limit): array
+    public function along(string $kind, string $relation, string $from, int $limit): array
     {
-        /** @var list<array{kind: string, written: string, records: int}> $rows */
-        $rows = $this->connection->fetchAllAssociative(
-            "SELECT kind, written, COUNT(*) AS records FROM record_heading WHERE kind = :kind AND {$condition} GROUP BY sort_key, written ORDER BY sort_key {$direction} LIMIT {$limit}",
-            $values,
+        $direction = '<' === $relation ? 'DESC' : 'ASC';
+        // First the places alone: the index gives them without going through every record that has a heading behind them.
+        $keys = $this->connection->fetchFirstColumn("SELECT sort_key FROM record_heading WHERE kind = :kind AND sort_key {$relation} :from GROUP BY sort_key ORDER BY sort_key {$direction} LIMIT {$limit}", ['kind' => $kind, 'from' => $from]);
+        /** @var list<array{sort_key: string, written: string, records: int}> $rows */
+        $rows = [] === $keys ? [] : $this->connection->fetchAllAssociative(
+            "SELECT sort_key, written, COUNT(*) AS records FROM record_heading WHERE kind = :kind AND sort_key IN (:keys) GROUP BY sort_key, written ORDER BY sort_key {$direction}, written",
+            ['kind' => $kind, 'keys' => $keys],
+            ['keys' => ArrayParameterType::STRING],
         );
+        $places = [];
+        foreach ($rows as $row) {
+            $last = array_pop($places);
+            $heading = HeadingView::of($kind, $row['written'], $row['records']);
+            array_push($places, ...$last?->key === $row['sort_key'] ? [$last->with($heading)] : [...null === $last ? [] : [$last], new HeadingPlace($row['sort_key'], [$heading])]);
+        }
 
-        return array_map(static fn (array $row): HeadingView => HeadingView::of($row['kind'], $row['written'], $row['records']), $rows);
+        return $places;
     }
 }

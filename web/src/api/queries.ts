@@ -153,12 +153,6 @@ interface LabelChoice {
 export const labelPreview = (query: LabelChoice) =>
   queryOptions({ queryKey: ['label-preview', query], queryFn: () => answered(api.GET('/api/label-preview', { params: { query } })) });
 
-export const headingsAround = (kind: string, q: string) =>
-  queryOptions({
-    queryKey: ['headings', 'around', kind, q],
-    queryFn: () => answered(api.GET('/api/headings/around', { params: { query: { kind, q } } })),
-  });
-
 export const savedSearches = queryOptions({ queryKey: ['saved-searches'], queryFn: () => answered(api.GET('/api/saved-searches')) });
 
 export const phrases = queryOptions({ queryKey: ['phrases'], queryFn: () => answered(api.GET('/api/phrases')), staleTime: Infinity });

@@ -20,6 +20,8 @@ export const en = {
     close: 'Close',
     edit: 'Edit',
     more: 'Show more',
+    standsBefore: 'What stands before',
+    standsBehind: 'What stands behind',
     loading: 'Fetching …',
     any: 'Any',
     none: 'None',

@@ -39,8 +39,6 @@ export const holdings = {
     from: 'From which call number',
     allBranches: 'All branches',
     neighbours: 'Its neighbours on the shelf',
-    before: 'What stands before',
-    after: 'What stands behind',
     none: 'Nothing stands here. Choose another location, or begin at another call number.',
   },
   move: {

@@ -1,11 +1,12 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Schemas } from '../../../api/client';
-import { headingsAround } from '../../../api/queries';
+import { answered, api, type Schemas } from '../../../api/client';
+import { withArrowKeys } from '../../../ui/arrowKeys';
+import { BothWays } from '../../../ui/BothWays';
 import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { SearchBox } from '../../../ui/SearchBox';
+import { useBothWays } from '../../../ui/useBothWays';
 import { useFilters } from '../../../ui/useFilters';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { ChangeHeading } from './ChangeHeading';
@@ -20,10 +21,13 @@ export default function HeadingsPage() {
   const kind = KINDS.find((one) => one === filters.get('kind')) ?? 's';
   const q = filters.get('q');
   const [chosen, setChosen] = useState<Heading | null>(null);
-  const { data, error } = useQuery({ ...headingsAround(kind, q), placeholderData: keepPreviousData });
+  const found = useBothWays(
+    ['headings', 'around', kind, q],
+    (place) => answered(api.GET('/api/headings/around', { params: { query: { kind, q, ...place } } })),
+    (page) => page.headings,
+  );
   const { set } = filters;
   const search = useCallback((typed: string) => set({ q: typed }), [set]);
-  const headings = data ?? [];
   return (
     <div className="area">
       <CatalogueTabs />
@@ -50,23 +54,28 @@ export default function HeadingsPage() {
               </select>
               <SearchBox label={t('headings.from')} value={q} onSearch={search} />
             </div>
-            <ProblemNote error={error} />
-            {data !== undefined && headings.length === 0 ? <p className="empty">{t('headings.none')}</p> : null}
-            <ul className="heading-list">
-              {headings.map((heading) => (
-                <li key={heading.written}>
-                  <button
-                    type="button"
-                    className="source-hit"
-                    aria-pressed={chosen?.written === heading.written}
-                    onClick={() => setChosen(heading)}
+            <ProblemNote error={found.error} />
+            {found.first !== undefined && found.lines.length === 0 ? <p className="empty">{t('headings.none')}</p> : null}
+            <BothWays list={found.list}>
+              <ul className="heading-list" onKeyDown={withArrowKeys}>
+                {found.lines.map((heading) => (
+                  <li
+                    key={heading.written}
+                    {...(heading.written === found.here?.written ? { className: 'is-lit', 'aria-current': true } : {})}
                   >
-                    <span>{heading.text}</span>
-                    <span className="quiet">{t('record.inRecords', { count: heading.records })}</span>
-                  </button>
-                </li>
-              ))}
-            </ul>
+                    <button
+                      type="button"
+                      className="source-hit"
+                      aria-pressed={chosen?.written === heading.written}
+                      onClick={() => setChosen(heading)}
+                    >
+                      <span>{heading.text}</span>
+                      <span className="quiet">{t('record.inRecords', { count: heading.records })}</span>
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </BothWays>
           </>
         }
         detail={

@@ -1,18 +1,18 @@
-import { Button } from '@mui/material';
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { answered, api, type Schemas } from '../../../api/client';
 import { house as houseQuery } from '../../../api/queries';
+import { withArrowKeys } from '../../../ui/arrowKeys';
+import { BothWays } from '../../../ui/BothWays';
 import { Lamp } from '../../../ui/Lamp';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { SearchBox } from '../../../ui/SearchBox';
 import { SpineTag } from '../../../ui/SpineTag';
+import { useBothWays } from '../../../ui/useBothWays';
 import { useFilters } from '../../../ui/useFilters';
 import { CatalogueTabs } from '../CatalogueTabs';
-
-type Place = { after?: string; before?: string };
 
 /** Along a shelf, in its true order: what stands beside a call number or a piece, in both directions. */
 export default function ShelfPage() {
@@ -23,20 +23,13 @@ export default function ShelfPage() {
   const callNumber = filters.get('q');
   const branch = filters.get('branch');
   const location = filters.get('location');
-  const shelf = useInfiniteQuery({
-    queryKey: ['shelf', callNumber, item, location, branch],
-    queryFn: ({ pageParam }: { pageParam: Place }) =>
-      answered(api.GET('/api/shelf', { params: { query: { callNumber, item, location, branch, ...pageParam } } })),
-    initialPageParam: {},
-    getNextPageParam: (last): Place | undefined => (last.after === null ? undefined : { after: last.after }),
-    getPreviousPageParam: (first): Place | undefined => (first.before === null ? undefined : { before: first.before }),
-  });
+  const shelf = useBothWays(
+    ['shelf', callNumber, item, location, branch],
+    (place) => answered(api.GET('/api/shelf', { params: { query: { callNumber, item, location, branch, ...place } } })),
+    (page) => page.items,
+  );
   const { set } = filters;
   const search = useCallback((typed: string) => set({ q: typed, item: '' }), [set]);
-  const pages = shelf.data?.pages ?? [];
-  const begun = pages.find((page) => page.at !== null);
-  const here = begun?.items[begun.at ?? 0]?.id ?? null;
-  const items = pages.flatMap((page) => page.items);
   return (
     <div className="area">
       <CatalogueTabs />
@@ -47,7 +40,7 @@ export default function ShelfPage() {
           <select
             className="pick"
             aria-label={t('item.location')}
-            value={pages[0]?.location ?? location}
+            value={shelf.first?.location ?? location}
             onChange={(event) => set({ location: event.target.value, item: '' })}
           >
             {house?.locations.map((one) => (
@@ -66,24 +59,20 @@ export default function ShelfPage() {
           </select>
         </div>
         <ProblemNote error={shelf.error} />
-        {shelf.hasPreviousPage ? (
-          <Button onClick={() => void shelf.fetchPreviousPage()} disabled={shelf.isFetching}>
-            {t('shelf.before')}
-          </Button>
-        ) : null}
-        {shelf.data !== undefined && items.length === 0 ? <p className="empty">{t('shelf.none')}</p> : null}
-        <ol className="shelf sheet">
-          {items.map((one) => (
-            <li key={one.id} className={one.id === here ? 'is-lit' : ''} {...(one.id === here ? { 'aria-current': true } : {})}>
-              <Spine item={one} />
-            </li>
-          ))}
-        </ol>
-        {shelf.hasNextPage ? (
-          <Button onClick={() => void shelf.fetchNextPage()} disabled={shelf.isFetching}>
-            {t('shelf.after')}
-          </Button>
-        ) : null}
+        {shelf.first !== undefined && shelf.lines.length === 0 ? <p className="empty">{t('shelf.none')}</p> : null}
+        <BothWays list={shelf.list}>
+          <ol className="shelf sheet" onKeyDown={withArrowKeys}>
+            {shelf.lines.map((one) => (
+              <li
+                key={one.id}
+                className={one.id === shelf.here?.id ? 'is-lit' : ''}
+                {...(one.id === shelf.here?.id ? { 'aria-current': true } : {})}
+              >
+                <Spine item={one} />
+              </li>
+            ))}
+          </ol>
+        </BothWays>
       </div>
     </div>
   );

@@ -7,6 +7,7 @@ import type { Schemas } from '../../../api/client';
 import { ownHits, sharing, sources as sourcesQuery } from '../../../api/queries';
 import { exactTime } from '../../../i18n/dates';
 import { takesScans } from '../../../shell/scanTarget';
+import { withArrowKeys } from '../../../ui/arrowKeys';
 import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useFilters } from '../../../ui/useFilters';
@@ -80,12 +81,14 @@ export default function SourcesPage() {
                 <Harvested />
               </>
             ) : null}
-            {q === '' ? null : <Own by={asked} q={q} />}
-            {q === ''
-              ? null
-              : sources.data?.map((source) => (
+            {q === '' ? null : (
+              <div onKeyDown={withArrowKeys}>
+                <Own by={asked} q={q} />
+                {sources.data?.map((source) => (
                   <SourceHits key={source.code} source={source} by={asked} q={q} chosen={chosen} onChoose={setChosen} />
                 ))}
+              </div>
+            )}
           </>
         }
         detail={
