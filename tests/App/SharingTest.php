@@ -102,6 +102,30 @@ final class SharingTest extends AppTestCase
         self::assertCount(1, array_filter($read, static fn (object $record): bool => $record instanceof MarcRecord && null !== $record->firstData('245')));
     }
 
+    /** @return iterable<string, array{array<string, string>, list<string>}> */
+    public static function orders(): iterable
+    {
+        yield 'by title' => [['query' => 'skellin sortBy dc.title'], ['Gulls & lamps of Skellin', 'Tides of Skellin']];
+        yield 'by title, from the second on' => [['query' => 'skellin sortBy title', 'startRecord' => '2'], ['Tides of Skellin']];
+        yield 'the newest first' => [['query' => 'skellin sortBy dc.date/sort.descending'], ['Gulls & lamps of Skellin', 'Tides of Skellin']];
+        yield 'the newest first, the second' => [['query' => 'skellin sortBy dc.date/sort.descending', 'startRecord' => '2'], ['Tides of Skellin']];
+        yield 'by a parameter' => [['query' => 'skellin', 'sortKeys' => 'title,,1'], ['Gulls & lamps of Skellin', 'Tides of Skellin']];
+        yield 'everything, from the second on' => [['query' => 'cql.allRecords = 1 sortBy bib.title', 'startRecord' => '2'], ['Tides of Skellin']];
+    }
+
+    /**
+     * @param array<string, string> $parameters
+     * @param list<string>          $titles
+     */
+    #[DataProvider('orders')]
+    public function testAResultIsSortedAsItIsAskedFor(array $parameters, array $titles): void
+    {
+        $answer = $this->sru($parameters + ['operation' => 'searchRetrieve', 'version' => '1.2', 'recordSchema' => 'dc']);
+        $found = $answer->query('//*[local-name() = "title"]');
+        self::assertInstanceOf(\DOMNodeList::class, $found);
+        self::assertSame($titles, array_map(static fn (mixed $title): string => $title instanceof \DOMNode ? $title->textContent : '', iterator_to_array($found, false)));
+    }
+
     public function testAQueryMayBeSentAsAForm(): void
     {
         $this->browser->request('POST', '/sru', ['operation' => 'searchRetrieve', 'version' => '1.2', 'query' => 'gulls']);
@@ -124,6 +148,9 @@ final class SharingTest extends AppTestCase
         yield 'no year' => [['query' => 'dc.date > lately'], '36'];
         yield 'a faulty query' => [['query' => '(a and'], '10'];
         yield 'prox' => [['query' => 'a prox b'], '37'];
+        yield 'sorted by what cannot be sorted by' => [['query' => 'skellin sortBy dc.subject'], '88'];
+        yield 'sorted the wrong way round' => [['query' => 'skellin sortBy dc.title/sort.descending'], '90'];
+        yield 'sorted by too much' => [['query' => 'skellin', 'sortKeys' => 'title,,1 date,,0'], '84'];
         yield 'a schema that is not there' => [['query' => 'a', 'recordSchema' => 'semaphore'], '66'];
         yield 'a version that is not there' => [['query' => 'a', 'version' => '9.9'], '5'];
         yield 'an operation that is not there' => [['operation' => 'dance', 'version' => '1.2'], '4'];

@@ -6,7 +6,7 @@ namespace TinLantern\Core\Cql;
 
 /**
  * Reads queries in CQL: clauses with index, relation and term, booleans from left to right, parentheses, quoted terms, modifiers (which
- * are read over), prefix assignments and a closing sortBy (read over too).
+ * are read over), prefix assignments and a closing sortBy.
  *
  * @see OASIS searchRetrieve: Part 5. CQL: The Contextual Query Language version 1.0
  */
@@ -23,17 +23,37 @@ final class CqlParser
     /** @throws CqlProblem */
     public function parse(string $query): Query
     {
+        return $this->read($query)->query;
+    }
+
+    /** @throws CqlProblem */
+    public function read(string $query): SortedQuery
+    {
         $this->tokens = self::tokens($query);
         $this->at = 0;
         while ($this->is('>')) {
             $this->passPrefix();
         }
         $tree = $this->scoped();
-        if ($this->at < \count($this->tokens) && 'sortby' !== $this->word($this->at)) {
+        $sortKeys = 'sortby' === $this->word($this->at) ? $this->sortKeys() : [];
+        if ($this->at < \count($this->tokens)) {
             throw CqlProblem::syntax($this->tokens[$this->at][0]);
         }
 
-        return $tree;
+        return new SortedQuery($tree, $sortKeys);
+    }
+
+    /** @return non-empty-list<SortKey> */
+    private function sortKeys(): array
+    {
+        ++$this->at;
+        $keys = [];
+        do {
+            $index = strtolower($this->term());
+            $keys[] = new SortKey($index, \in_array('sort.descending', $this->passModifiers(), true));
+        } while ($this->at < \count($this->tokens));
+
+        return $keys;
     }
 
     private function scoped(): Query
@@ -83,16 +103,20 @@ final class CqlParser
         return $token[0];
     }
 
-    private function passModifiers(): void
+    /** @return list<string> their names in lower case */
+    private function passModifiers(): array
     {
+        $names = [];
         while ($this->is('/')) {
             ++$this->at;
-            $this->term();
+            $names[] = strtolower($this->term());
             if (\in_array($this->word($this->at), self::SYMBOLS, true)) {
                 ++$this->at;
                 $this->term();
             }
         }
+
+        return $names;
     }
 
     private function passPrefix(): void

@@ -36,6 +36,21 @@ final class CqlProblem extends \InvalidArgumentException
         return new self(36, 'Term in invalid format for index or relation', $term);
     }
 
+    public static function tooManySortKeys(): self
+    {
+        return new self(84, 'Too many sort keys to sort', 'at most one');
+    }
+
+    public static function unsupportedSort(string $index): self
+    {
+        return new self(88, 'Unsupported path for sort', $index);
+    }
+
+    public static function unsupportedDirection(string $index): self
+    {
+        return new self(90, 'Unsupported direction', $index);
+    }
+
     public static function unsupportedBoolean(string $operator): self
     {
         return new self(37, 'Unsupported boolean operator', $operator);

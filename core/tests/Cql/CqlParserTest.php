@@ -11,6 +11,7 @@ use TinLantern\Core\Cql\CqlParser;
 use TinLantern\Core\Cql\CqlProblem;
 use TinLantern\Core\Cql\Query;
 use TinLantern\Core\Cql\SearchClause;
+use TinLantern\Core\Cql\SortKey;
 
 final class CqlParserTest extends TestCase
 {
@@ -40,6 +41,39 @@ final class CqlParserTest extends TestCase
         self::assertSame($tree, str_replace(\count(array_filter(['[a]', '[b]'], static fn (string $part): bool => str_contains($tree, $part))) > 0 ? 'cql.serverchoice scr ' : "\0", '', self::written((new CqlParser())->parse($query))));
     }
 
+    /** @return iterable<string, array{string, list<SortKey>}> */
+    public static function sorted(): iterable
+    {
+        yield 'not at all' => ['tides', []];
+        yield 'by one index' => ['tides sortBy dc.title', [new SortKey('dc.title')]];
+        yield 'the last first' => ['tides SORTBY dc.date/sort.descending', [new SortKey('dc.date', true)]];
+        yield 'by two, with what is read over' => ['a or b sortby Title/sort.ignoreCase/sort.ascending dc.date/sort.missingValue=omit/Sort.Descending', [new SortKey('title'), new SortKey('dc.date', true)]];
+        yield 'a quoted word is no sorting' => ['a and "sortBy"', []];
+    }
+
+    /** @param list<SortKey> $keys */
+    #[DataProvider('sorted')]
+    public function testHowAResultIsSortedIsRead(string $query, array $keys): void
+    {
+        self::assertEquals($keys, (new CqlParser())->read($query)->sortKeys);
+    }
+
+    /** @return iterable<string, array{string, list<SortKey>}> */
+    public static function parameters(): iterable
+    {
+        yield 'nothing' => [' ', []];
+        yield 'a path alone' => ['title', [new SortKey('title')]];
+        yield 'descending' => ['dc.Date,,0', [new SortKey('dc.date', true)]];
+        yield 'several, with a schema, case and missing values' => ['title,dc,1,1,highValue  date,,0', [new SortKey('title'), new SortKey('date', true)]];
+    }
+
+    /** @param list<SortKey> $keys */
+    #[DataProvider('parameters')]
+    public function testTheOlderParameterIsReadToo(string $written, array $keys): void
+    {
+        self::assertEquals($keys, SortKey::ofParameter($written));
+    }
+
     /** @return iterable<string, array{string}> */
     public static function faults(): iterable
     {
@@ -49,6 +83,8 @@ final class CqlParserTest extends TestCase
         yield 'no term' => ['dc.title ='];
         yield 'a boolean at the end' => ['a and'];
         yield 'an open quotation' => ['"tides'];
+        yield 'sorted by nothing' => ['a sortBy'];
+        yield 'a boolean behind the sorting' => ['a sortBy dc.title and = b'];
         yield 'two relations' => ['a = = b'];
     }
 

@@ -181,7 +181,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
      */
     private function pageByRank(SearchQuestion $question, string $condition, array $values): array
     {
-        $shown = (int) ($question->after ?? '0');
+        $shown = (int) ($question->after ?? '0') + $question->skipped;
         if (null !== $question->wanted) {
             $values['words'] = self::asked(Favoured::in($question->wanted));
         }
@@ -221,7 +221,7 @@ final readonly class MariaDbSearchIndex implements SearchIndex
             $values += ['lastKey' => 'ASC' === $direction ? $last : (int) $last, 'lastId' => (int) $id];
         }
         /** @var list<array{record_id: int, sort_key: string|int}> $rows */
-        $rows = $this->connection->fetchAllAssociative("{$sql} ORDER BY sort_key {$direction}, record_id LIMIT ".($question->limit + 1), $values);
+        $rows = $this->connection->fetchAllAssociative("{$sql} ORDER BY sort_key {$direction}, record_id LIMIT ".($question->limit + 1)." OFFSET {$question->skipped}", $values);
         $shown = \array_slice($rows, 0, $question->limit);
         $end = [] === $shown ? null : $shown[\count($shown) - 1];
 

@@ -35,7 +35,7 @@ final readonly class SphinxSearchIndex implements SearchIndex
             return $this->byNumber($question);
         }
         // The engine keeps a place for each hit that a list could reach.
-        $first = (int) ($question->after ?? '0');
+        $first = (int) ($question->after ?? '0') + $question->skipped;
         if ($first >= self::LISTED) {
             return new SearchHits([], self::LISTED, true, [], null);
         }

@@ -38,16 +38,10 @@ final class Wanted
         return 1 === preg_match('/\s(?:AND|OR|NOT)\s/', $typed) || 1 === preg_match('/(?:^|[\s(])(?:[a-z]+\.)?[A-Za-z]+\s*==?\s*\S/', $typed);
     }
 
-    /**
-     * Does a query in CQL ask for the whole catalogue? Nothing can be looked up for that.
-     *
-     * @throws CqlProblem
-     */
-    public static function isEveryRecord(string $query): bool
+    /** Does a query ask for the whole catalogue? Nothing can be looked up for that. */
+    public static function isEveryRecord(Query $query): bool
     {
-        $tree = (new CqlParser())->parse($query);
-
-        return $tree instanceof SearchClause && self::EVERY_RECORD === $tree->index;
+        return $query instanceof SearchClause && self::EVERY_RECORD === $query->index;
     }
 
     /** @throws CqlProblem */
@@ -105,7 +99,8 @@ final class Wanted
         return array_values([] === $terms ? $common : $terms);
     }
 
-    private static function ofQuery(Query $query): ?SearchExpression
+    /** @throws CqlProblem */
+    public static function ofQuery(Query $query): ?SearchExpression
     {
         if ($query instanceof SearchClause) {
             return self::ofClause($query);

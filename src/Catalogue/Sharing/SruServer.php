@@ -12,7 +12,9 @@ use TinLantern\Catalogue\Search\SearchIndex;
 use TinLantern\Catalogue\Search\SearchOrder;
 use TinLantern\Catalogue\Search\SearchQuestion;
 use TinLantern\Catalogue\Search\Wanted;
+use TinLantern\Core\Cql\CqlParser;
 use TinLantern\Core\Cql\CqlProblem;
+use TinLantern\Core\Cql\SortKey;
 use TinLantern\Core\Marc\DublinCoreWriter;
 use TinLantern\Core\Marc\MarcXmlWriter;
 use TinLantern\Core\Marc\NotExpressible;
@@ -54,7 +56,7 @@ final readonly class SruServer
 
             return match ($operation) {
                 'explain' => SruResponse::explain($version, $request->getHost(), (int) $request->getPort(), 'sru', 'Tin Lantern', self::TITLES),
-                'searchRetrieve' => $this->search($version, $asked->getString('query'), self::number($asked->getString('startRecord', '1'), 'startRecord', 1), self::number($asked->getString('maximumRecords', (string) self::DEFAULT), 'maximumRecords', 0), self::schema($asked->getString('recordSchema', 'marcxml')), 'string' === $asked->getString('recordPacking', $asked->getString('recordXMLEscaping', 'xml'))),
+                'searchRetrieve' => $this->search($version, $asked->getString('query'), $asked->getString('sortKeys'), self::number($asked->getString('startRecord', '1'), 'startRecord', 1), self::number($asked->getString('maximumRecords', (string) self::DEFAULT), 'maximumRecords', 0), self::schema($asked->getString('recordSchema', 'marcxml')), 'string' === $asked->getString('recordPacking', $asked->getString('recordXMLEscaping', 'xml'))),
                 default => throw new CqlProblem(4, 'Unsupported operation', $operation),
             };
         } catch (CqlProblem $problem) {
@@ -62,20 +64,22 @@ final readonly class SruServer
         }
     }
 
-    private function search(SruVersion $version, string $query, int $start, int $most, string $schema, bool $isEscaped): string
+    private function search(SruVersion $version, string $query, string $sortKeys, int $start, int $most, string $schema, bool $isEscaped): string
     {
         if ('' === trim($query)) {
             throw new CqlProblem(7, 'Mandatory parameter not supplied', 'query');
         }
-        $wanted = Wanted::ofCql($query);
+        $read = (new CqlParser())->read($query);
+        $wanted = Wanted::ofQuery($read->query);
+        $order = SearchOrder::of([] === $read->sortKeys ? SortKey::ofParameter($sortKeys) : $read->sortKeys);
         $most = min($most, self::MOST);
-        if (null === $wanted && !Wanted::isEveryRecord($query)) {
+        if (null === $wanted && !Wanted::isEveryRecord($read->query)) {
             return SruResponse::records($version, 0, true, [], $schema, null, $isEscaped);
         }
         if ($start > self::DEEPEST) {
             throw new CqlProblem(61, 'First record position out of range', (string) $start);
         }
-        $hits = $this->index->find(new SearchQuestion($wanted, new Narrowing(), SearchOrder::Relevance, (string) ($start - 1), max(1, $most)));
+        $hits = $this->index->find(new SearchQuestion($wanted, new Narrowing(), $order, null, max(1, $most), skipped: $start - 1));
         if ($start > 1 && $start > $hits->total) {
             throw new CqlProblem(61, 'First record position out of range', (string) $start);
         }
