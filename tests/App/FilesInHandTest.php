@@ -43,6 +43,29 @@ final class FilesInHandTest extends AppTestCase
         $this->send('POST', $path.'/comparing', ['id' => self::id()], 409);
     }
 
+    public function testAFileThatHasWaitedSaysWhatHasComeSince(): void
+    {
+        $path = $this->aFile($this->lines(self::TIDES_WITHOUT_NUMBER, self::GULLS));
+        $this->ask($path, 'comparing');
+        self::assertSame([0, '2026-03-03'], [$this->get($path)['comeSince'], substr($this->text($this->get($path)['comparedAt']), 0, 10)]);
+        $this->itIs('2026-03-05 09:00');
+        $this->takeIn($this->lines(self::TIDES));
+        $this->signIn('cataloguer');
+        self::assertSame([1, [2, 0, 0]], [$this->get($path)['comeSince'], $this->found($path)]);
+        $this->ask($path, 'comparing');
+        self::assertSame([0, [1, 1, 0]], [$this->get($path)['comeSince'], $this->found($path)]);
+    }
+
+    public function testComparingOnTheConsoleIsAlwaysFresh(): void
+    {
+        $file = $this->lines(self::TIDES_WITHOUT_NUMBER, self::GULLS);
+        self::assertSame([2, 0], [($first = $this->takeIn($file, ['--dry-run' => true]))['new'], $first['matched']]);
+        $this->takeIn($this->lines(self::TIDES));
+        $again = $this->takeIn($file, ['--dry-run' => true]);
+        self::assertSame([$first['intake'], 1, 1], [$again['intake'], $again['new'], $again['matched']]);
+        self::assertSame([1, 1], [($taken = $this->takeIn($file, ['--on-match' => 'keep']))['new'], $taken['matched']]);
+    }
+
     public function testAnotherWayOfReadingColumnsMakesOtherRecords(): void
     {
         $path = $this->aFile("Werk;Wer\nTides;Petrel, Nessa\nGulls;Tern, Tobin\n");

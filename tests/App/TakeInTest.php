@@ -12,6 +12,7 @@ use TinLantern\Catalogue\Intake\RecordFile;
 use TinLantern\Catalogue\Intake\TakeInFile;
 use TinLantern\Core\Marc\DataField;
 use TinLantern\Core\Marc\ItemMapping;
+use TinLantern\Core\Marc\JsonWriter;
 use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Marc\MarcXmlWriter;
 use TinLantern\Core\Tests\Marc\Records;
@@ -191,6 +192,24 @@ final class TakeInTest extends AppTestCase
     }
 
     /** @return iterable<string, array{string, string}> */
+    public static function encodings(): iterable
+    {
+        yield 'the low byte first' => ["\xFF\xFE", 'UTF-16LE'];
+        yield 'the high byte first' => ["\xFE\xFF", 'UTF-16BE'];
+    }
+
+    #[DataProvider('encodings')]
+    public function testFilesInUtf16AreRead(string $mark, string $encoding): void
+    {
+        $record = new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', '潮 & Tides Ωmega 𝄞')]);
+        $writer = new MarcXmlWriter();
+        $xml = str_replace('UTF-8', 'UTF-16', $writer->head().str_repeat($writer->write($record), 3).$writer->foot());
+        self::assertSame(3, $this->takeIn($mark.mb_convert_encoding($xml, $encoding), ['--match' => 'none'])['added']);
+        self::assertSame(1, $this->takeIn($mark.mb_convert_encoding('['.(new JsonWriter())->write($record).']', $encoding), ['--match' => 'none'])['added']);
+        self::assertSame(array_fill(0, 4, '潮 & Tides Ωmega 𝄞'), $this->connection()->fetchFirstColumn('SELECT title FROM record'));
+    }
+
+    /** @return iterable<string, array{string, string}> */
     public static function otherFiles(): iterable
     {
         yield 'a PDF' => ['%PDF-1.7 ...', 'a PDF document'];
@@ -198,6 +217,11 @@ final class TakeInTest extends AppTestCase
         yield 'a zip' => ["PK\x03\x04....", 'zip archive'];
         yield 'a web page' => ['<!DOCTYPE html><html></html>', 'a web page'];
         yield 'an empty file' => ["  \n", 'is empty'];
+        yield 'references' => ["TY  - BOOK\r\nTI  - Tides\r\nER  - \r\n", 'a list of references (RIS)'];
+        yield 'other references' => ["@book{tides,\n title={Tides}}", 'a list of references (BibTeX)'];
+        yield 'an order message' => ["UNA:+.? 'UNB+UNOC:3+1+2", 'an EDIFACT message'];
+        yield 'headings alone' => ["title;author\n", 'headings and no row'];
+        yield 'a web page in UTF-16' => ["\xFF\xFE".mb_convert_encoding('<!DOCTYPE html><html></html>', 'UTF-16LE'), 'a web page'];
         yield 'plain text' => ["Dear colleagues,\nhere they are", 'begins neither like'];
         yield 'a list without a title' => ["barcode,price\n1,x", 'No column of'];
     }

@@ -16,6 +16,8 @@ final class MarcXmlReader
 {
     private const START = '/<(?:[A-Za-z_][\w.-]*:)?record(?=[\s>\/])/';
     private const END = '/<\/(?:[A-Za-z_][\w.-]*:)?record\s*>/';
+    /** In UTF-16 no tag would have been found: whoever gave us these bytes has made UTF-8 of them. */
+    private const BYTES_OF_THEIR_OWN = '/^(?:UTF-?8|UTF-?16|UCS-?2|ISO-10646-UCS-2)/i';
     private const LONGEST_RECORD = 16_000_000;
 
     private string $buffer = '';
@@ -81,18 +83,19 @@ final class MarcXmlReader
         }
         ++$this->number;
         try {
-            yield $this->parse(substr($slice, $last));
+            yield $this->parse(substr($slice, $last), substr($slice, 0, $last));
         } catch (Unreadable $unreadable) {
             yield new MalformedRecord($this->number, $this->position + $last, $unreadable->getMessage(), substr($slice, $last));
         }
     }
 
-    private function parse(string $element): MarcRecord
+    /** @param string $around what stands between the record before and this one: it may declare a prefix */
+    private function parse(string $element, string $around): MarcRecord
     {
         $document = new \DOMDocument();
         $before = libxml_use_internal_errors(true);
         try {
-            $loaded = $document->loadXML($this->wrapped($element), \LIBXML_NONET | \LIBXML_COMPACT | \LIBXML_PARSEHUGE);
+            $loaded = $document->loadXML($this->wrapped($element, $around), \LIBXML_NONET | \LIBXML_COMPACT | \LIBXML_PARSEHUGE);
             $error = libxml_get_errors()[0] ?? null;
         } finally {
             libxml_clear_errors();
@@ -107,16 +110,17 @@ final class MarcXmlReader
     }
 
     /** The element within a root that declares the namespace prefixes of the file, in UTF-8. */
-    private function wrapped(string $element): string
+    private function wrapped(string $element, string $around): string
     {
         $prolog = $this->prolog ?? '';
-        if (1 === preg_match('/<\?xml[^>]*encoding\s*=\s*["\']([\w.:-]+)["\']/', $prolog, $encoding) && 0 !== strcasecmp($encoding[1], 'UTF-8')) {
+        if (1 === preg_match('/<\?xml[^>]*encoding\s*=\s*["\']([\w.:-]+)["\']/', $prolog, $encoding) && 1 !== preg_match(self::BYTES_OF_THEIR_OWN, $encoding[1])) {
             $converted = @iconv($encoding[1], 'UTF-8', $element);
             $element = false === $converted ? throw new Unreadable(\sprintf('it is not in %s, as the file claims.', $encoding[1])) : $converted;
         }
-        preg_match_all('/\sxmlns:[\w.-]+\s*=\s*(?:"[^"<]*"|\'[^\'<]*\')/', $prolog, $declarations);
+        preg_match_all('/\s(xmlns:[\w.-]+)\s*=\s*(?:"[^"<]*"|\'[^\'<]*\')/', $prolog.$around, $declarations);
 
-        return '<?xml version="1.0" encoding="UTF-8"?><records'.implode('', array_unique($declarations[0])).'>'.$element.'</records>';
+        // The nearest declaration of a prefix is the one that counts.
+        return '<?xml version="1.0" encoding="UTF-8"?><records'.implode('', array_combine($declarations[1], $declarations[0])).'>'.$element.'</records>';
     }
 
     private function record(\DOMElement $element): MarcRecord

@@ -108,6 +108,19 @@ final class MalformedFilesTest extends TestCase
         self::assertEquals([$expected], iterator_to_array((new MarcXmlReader())->read([$wrapped]), false));
         $latin = '<?xml version="1.0" encoding="ISO-8859-1"?><m:collection xmlns:m="http://www.loc.gov/MARC21/slim">'.\sprintf($record, "Oc\xE9an").'</m:collection>';
         self::assertEquals([$expected], iterator_to_array((new MarcXmlReader())->read([$latin]), false));
+        // Made UTF-8 on the way here; the declaration still says what it was.
+        self::assertEquals([$expected], iterator_to_array((new MarcXmlReader())->read([str_replace('ISO-8859-1', 'UTF-16', (string) mb_convert_encoding($latin, 'UTF-8', 'ISO-8859-1'))]), false));
+    }
+
+    public function testAPrefixMayBeDeclaredInsideAWrapperAndOtherwiseForEachRecord(): void
+    {
+        $record = '<%1$s:record><%1$s:leader>'.Records::LEADER.'</%1$s:leader><%1$s:datafield tag="245" ind1="1" ind2="0"><%1$s:subfield code="a">%2$s</%1$s:subfield></%1$s:datafield></%1$s:record>';
+        $harvest = '<OAI-PMH xmlns="http://www.openarchives.org/OAI/2.0/" xmlns:m="urn:other"><ListRecords>';
+        foreach (['m' => 'Tides', 'marc' => 'Gulls', 'x' => 'Knots'] as $prefix => $title) {
+            $harvest .= "<record><header><identifier>{$title}</identifier></header><metadata><{$prefix}:collection xmlns:{$prefix} = 'http://www.loc.gov/MARC21/slim'>".\sprintf($record, $prefix, $title)."</{$prefix}:collection></metadata></record>";
+        }
+        $read = iterator_to_array((new MarcXmlReader())->read(str_split($harvest.'</ListRecords></OAI-PMH>', 50)), false);
+        self::assertSame(['Tides', 'Gulls', 'Knots'], array_map(static fn (MarcRecord|MalformedRecord $one): string => $one instanceof MarcRecord ? $one->data('245')[0]->first('a') ?? '' : $one->sentence(), $read));
     }
 
     public function testADocumentTypeSmugglesNothingIn(): void

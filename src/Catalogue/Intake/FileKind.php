@@ -19,6 +19,14 @@ final class FileKind
         "\xFF\xD8\xFF" => 'a picture',
     ];
 
+    /** Texts that are no records, by how they begin. */
+    private const OTHER_TEXTS = [
+        '/^(?:<\?[^>]*>\s*|<!--.*?-->\s*)*<(?:!doctype html|html)/is' => 'a web page',
+        '/^TY  - /' => 'a list of references (RIS)',
+        '/^@\w+\s*\{/' => 'a list of references (BibTeX)',
+        '/^UN[AB][^a-z]/' => 'an EDIFACT message',
+    ];
+
     /** What to do with some of them. */
     private const ADVICE = [
         'a gzip archive' => ' Unpack it first.',
@@ -32,23 +40,27 @@ final class FileKind
         if (!is_file($path) || !is_readable($path)) {
             throw new NotARecordFile(\sprintf('There is no readable file %s. Check the name and your rights.', $path));
         }
-        $begin = (string) file_get_contents($path, false, null, 0, self::LOOKED_AT);
+        $begin = Utf16::inUtf8((string) file_get_contents($path, false, null, 0, self::LOOKED_AT));
         foreach (self::OTHERS as $signature => $what) {
             if (str_starts_with($begin, $signature)) {
                 throw self::isInstead($name, $what);
             }
         }
         $text = ltrim($begin, "\u{FEFF} \t\r\n\0");
+        foreach (self::OTHER_TEXTS as $pattern => $what) {
+            if (1 === preg_match($pattern, $text)) {
+                throw self::isInstead($name, $what);
+            }
+        }
 
         return match (true) {
             str_starts_with($begin, "PK\x03\x04") => self::ofZip($path, $name),
-            str_starts_with($begin, "\xFF\xFE"), str_starts_with($begin, "\xFE\xFF") => FileFormat::Csv,
             '' === $text => throw new NotARecordFile(\sprintf('%s is empty.', $name)),
-            1 === preg_match('/^(?:<\?[^>]*>\s*|<!--.*?-->\s*)*<(?:!doctype html|html)/is', $text) => throw self::isInstead($name, 'a web page'),
             '<' === $text[0] => FileFormat::MarcXml,
             1 === preg_match('/^\d{5}/', $text), str_contains($begin, "\x1E") => FileFormat::Marc,
             1 === preg_match('/^(?:\[\s*)?\{\s*"/', $text), 1 === preg_match('/^\[\s*\]/', $text) => FileFormat::Json,
             self::looksLikeRows($text) => FileFormat::Csv,
+            1 === preg_match('/^[^\r\n]*[,;\t][^\r\n]*\R?$/D', $text) => throw new NotARecordFile(\sprintf('%s has headings and no row below them.', $name)),
             default => throw new NotARecordFile(\sprintf('%s begins neither like ISO 2709 (five digits), MARCXML (<) or JSON ({), nor like a list with columns.', $name)),
         };
     }

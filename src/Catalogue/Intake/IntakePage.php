@@ -23,9 +23,10 @@ final readonly class IntakePage
         $intake = $this->intakes->get($id);
         $options = $intake->options;
         $headings = $this->headings($intake);
-        /** @var array{unknown_codes: string|null, earlier: int|null} $row */
+        /** @var array{unknown_codes: string|null, compared_at: string|null, come_since: int, earlier: int|null} $row */
         $row = $this->connection->fetchAssociative(
-            "SELECT i.unknown_codes, (SELECT MAX(e.id) FROM intake e WHERE e.content_hash = i.content_hash AND e.id < i.id AND e.state = 'taken-in') AS earlier FROM intake i WHERE i.id = ?",
+            "SELECT i.unknown_codes, i.compared_at, (SELECT COUNT(*) FROM record r WHERE i.state = 'compared' AND r.created_at > i.compared_at) AS come_since,
+                (SELECT MAX(e.id) FROM intake e WHERE e.content_hash = i.content_hash AND e.id < i.id AND e.state = 'taken-in') AS earlier FROM intake i WHERE i.id = ?",
             [$id],
         );
 
@@ -36,11 +37,13 @@ final readonly class IntakePage
             $intake->state->value,
             $intake->staffName,
             new \DateTimeImmutable($intake->begunAt),
+            null === $row['compared_at'] ? null : new \DateTimeImmutable($row['compared_at']),
             null === $intake->endedAt ? null : new \DateTimeImmutable($intake->endedAt),
             new IntakeChoices('', $options->matchRule, $options->onMatch->value, $options->onNew->value, $options->mapping->written(), $options->defaults->branch, $options->defaults->location, $options->defaults->lendingClass, $options->keptFields, $options->columns, $options->defaults->preset, $options->treatment->tidyRules, $options->treatment->worksheet),
             $headings,
             $options->columns ?? ColumnMapping::guessed($headings)->written(),
             $this->reports->counts($id),
+            $row['come_since'],
             $row['earlier'],
             array_values(array_filter(Json::decodeObject($row['unknown_codes']), \is_string(...))),
             $intake->is(IntakeState::TakenBack) ? $this->reports->left($id) : [],

@@ -123,6 +123,7 @@ final class RecordFile
         if (false === $stream) {
             throw new NotARecordFile(\sprintf('%s cannot be opened any more.', $this->path));
         }
+        Utf16::unwrap($stream);
         try {
             while (!feof($stream)) {
                 yield (string) fread($stream, self::CHUNK);

@@ -28,6 +28,11 @@ final readonly class TakeInFile
 
             return $this->reports->of($intake->id);
         }
+        if ($compareOnly && $intake->is(IntakeState::Compared)) {
+            // The catalogue may be another by now.
+            $this->intakes->beginAnew($intake->id, $options);
+            $intake = $this->intakes->get($intake->id);
+        }
         if ($intake->is(IntakeState::Comparing)) {
             ($this->compare)($intake, $file, null === $progress ? null : static fn (int $read) => $progress('compared', $read));
         }

@@ -25,6 +25,10 @@ export const files = {
     acts: { 'putting-away': 'Put this file away', 'taking-up': 'Take it up again', 'taking-back': 'Take back the whole file' },
     putAway: 'This file was put away. Nothing of it is in the catalogue.',
     nonePutAway: 'No file was put away.',
+    comparedAt: 'compared {{when}}',
+    comeSince_one: '1 title has come into the catalogue since. Compare once more, or a record of this file may come in beside it.',
+    comeSince_other:
+      '{{count}} titles have come into the catalogue since. Compare once more, or records of this file may come in beside them.',
     anew: 'Compare in another way',
     anewHint: 'The file is read and compared once more from its first record. What was found, and chosen for single records, is forgotten.',
     stay: 'Keep what was found',

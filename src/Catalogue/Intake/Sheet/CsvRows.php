@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake\Sheet;
 
+use TinLantern\Catalogue\Intake\Utf16;
+
 /**
  * The rows of a text file with separated values: commas, semicolons or tabs, in UTF-8, UTF-16 or Windows-1252.
  */
@@ -18,9 +20,9 @@ final readonly class CsvRows
         }
         $begin = (string) fread($stream, 65_536);
         rewind($stream);
+        $utf16 = Utf16::encodingOf($begin);
         $encoding = match (true) {
-            str_starts_with($begin, "\xFF\xFE") => 'UTF-16LE',
-            str_starts_with($begin, "\xFE\xFF") => 'UTF-16BE',
+            null !== $utf16 => $utf16,
             mb_check_encoding(mb_strcut($begin, 0, \strlen($begin) - 4), 'UTF-8') => 'UTF-8',
             default => 'WINDOWS-1252',
         };

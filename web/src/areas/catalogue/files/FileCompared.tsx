@@ -20,7 +20,7 @@ export function FileCompared({ intake }: { intake: Schemas['IntakeView'] }) {
     );
   }
   return (
-    <TakeInForm intake={intake}>
+    <TakeInForm intake={intake} hint={intake.comeSince > 0 ? t('files.comeSince', { count: intake.comeSince }) : undefined}>
       <Button variant="outlined" onClick={() => setIsAnew(true)}>
         {t('files.anew')}
       </Button>

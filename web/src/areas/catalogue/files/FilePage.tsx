@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../../api/client';
 import { intake as intakeQuery } from '../../../api/queries';
+import { exactTime } from '../../../i18n/dates';
 import { ListDetail } from '../../../ui/ListDetail';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { CatalogueTabs } from '../CatalogueTabs';
@@ -44,6 +45,9 @@ export default function FilePage() {
         <h1>{intake.file}</h1>
         <p className="quiet">
           {t(`files.formats.${intake.format}` as 'files.formats.marc')} · {t(`files.states.${intake.state}` as 'files.states.compared')}
+          {intake.state === 'compared' && intake.comparedAt !== null
+            ? ` · ${t('files.comparedAt', { when: exactTime(intake.comparedAt) })}`
+            : null}
         </p>
         {intake.before === null || intake.state !== 'received' ? null : (
           <p className="note is-lit">

@@ -9,8 +9,14 @@ import { useWork } from './useWork';
 const ON_MATCH = ['replace', 'merge', 'items', 'keep', 'skip'] as const;
 const ON_NEW = ['add', 'skip'] as const;
 
+interface Props {
+  intake: Schemas['IntakeView'];
+  hint: string | undefined;
+  children: ReactNode;
+}
+
 /** What happens to the records of a file that was compared; beside it, what else can be done with the file. */
-export function TakeInForm({ intake, children }: { intake: Schemas['IntakeView']; children: ReactNode }) {
+export function TakeInForm({ intake, hint, children }: Props) {
   const { t } = useTranslation();
   const work = useWork(intake, 'taking-in');
   const { counts } = intake;
@@ -24,6 +30,7 @@ export function TakeInForm({ intake, children }: { intake: Schemas['IntakeView']
         work.submit();
       }}
     >
+      {hint === undefined ? null : <p className="note is-lit">{hint}</p>}
       <div className="fields">
         <Field
           name="onMatch"
