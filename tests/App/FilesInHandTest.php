@@ -161,6 +161,30 @@ final class FilesInHandTest extends AppTestCase
         self::assertSame([2, 0, 0], $this->found($path));
     }
 
+    public function testAFileGoesInAtOnceWhenNobodyWantsToLookBetween(): void
+    {
+        $this->takeIn($this->lines(self::TIDES));
+        $path = $this->aFile($this->lines(self::TIDES_WITHOUT_NUMBER."\n300 ## \$a212 pages", self::GULLS, self::GULLS));
+        self::assertSame('comparing', $this->send('POST', $path.'/taking-in', ['id' => self::id(), 'onMatch' => 'replace'], 200)['state']);
+        $this->send('POST', $path.'/taking-in', ['id' => self::id()], 409);
+        $this->work();
+        $taken = $this->get($path);
+        self::assertSame(['taken-in', 1, 2, 2], [$taken['state'], self::at($taken, 'counts', 'added'), self::at($taken, 'counts', 'replaced'), $this->rows('record')]);
+        $this->send('POST', $path.'/taking-back', ['id' => self::id()], 200);
+        $this->work();
+        self::assertSame(['taken-back', 1], [$this->get($path)['state'], $this->rows('record')]);
+        self::assertStringNotContainsString('212 pages', $this->text($this->connection()->fetchOne('SELECT marc FROM record')));
+    }
+
+    public function testAFileThatGoesInAtOnceIsPutAwayBeforeItsFirstRecord(): void
+    {
+        $path = $this->aFile($this->lines(self::GULLS));
+        $this->send('POST', $path.'/taking-in', ['id' => self::id()], 200);
+        $this->send('POST', $path.'/putting-away', ['id' => self::id()], 200);
+        $this->work();
+        self::assertSame(['put-away', 0], [$this->get($path)['state'], $this->rows('record')]);
+    }
+
     public function testTakingInThatCameToAHaltGoesOnAsItWasChosen(): void
     {
         $this->takeIn($this->lines(self::TIDES));

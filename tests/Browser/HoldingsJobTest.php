@@ -73,6 +73,25 @@ final class HoldingsJobTest extends BrowserTestCase
         self::assertSame($scans, $this->house->one('SELECT COUNT(*) FROM tape_line'), 'no scan went to the desk');
     }
 
+    public function testFurtherCopiesBeginLikeTheFirstWithItsPiecesAndMessages(): void
+    {
+        $number = random_int(1000, 9999);
+        $record = $this->house->one("SELECT MAX(id) - 22 FROM record WHERE format = 'book'");
+        $this->house->query("UPDATE item SET pieces = 2, pieces_note = 'book and map', check_in_message = 'Is the map in it?', serial_number = 'S1' WHERE record_id = {$record}");
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/'.$record);
+        $this->see('.section button', 'Add copies')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('#field-scanned')->sendKeys("KIT{$number}1\nKIT{$number}2");
+        $this->see('#field-fund')->sendKeys('Friends of the Tern');
+        $this->choose('status', 'in process');
+        $this->see('button[type=submit]', 'Add the copies')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.detail-side', "KIT{$number}2");
+        self::assertSame(
+            '2 book and map Is the map in it?  Friends of the Tern in-process',
+            $this->house->one("SELECT DISTINCT CONCAT_WS(' ', pieces, pieces_note, check_in_message, serial_number, fund, status) FROM item WHERE barcode LIKE 'KIT{$number}%'"),
+        );
+    }
+
     public function testABarcodeIsScannedIntoItsFieldOthersGoToTheDesk(): void
     {
         $barcode = 'NEW'.random_int(10_000, 99_999);

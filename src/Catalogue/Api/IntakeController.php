@@ -68,7 +68,7 @@ final class IntakeController
         return $ask->compare($id, $choices, $actor);
     }
 
-    /** Take in a file that was compared, in the background. */
+    /** Take in a file in the background: one that was compared, or one at which nobody wants to look between. */
     #[Route('/api/intakes/{id}/taking-in', requirements: ['id' => '\d{1,9}'], methods: 'POST')]
     #[Needs(Permission::TakeInFiles)]
     public function takeIn(int $id, #[MapRequestPayload] IntakeChoices $choices, AskForWork $ask, Actor $actor): IntakeView

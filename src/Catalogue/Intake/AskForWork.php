@@ -36,7 +36,10 @@ final readonly class AskForWork
     {
         return $this->transaction->once($choices->id, (object) ['takeIn' => $intakeId, 'choices' => $choices], IntakeView::class, function () use ($intakeId, $choices, $actor): IntakeView {
             $intake = $this->intakes->get($intakeId);
-            if (!$intake->is(IntakeState::TakingIn)) {
+            if ($intake->is(IntakeState::Received)) {
+                // Nobody wants to look between: it is compared and goes in batch by batch.
+                $this->beginAnew($intake, ($this->optionsOf)($choices));
+            } elseif (!$intake->is(IntakeState::TakingIn)) {
                 // What was compared stays as it was compared; only what becomes of it is chosen now.
                 $this->intakes->choose($intakeId, $intake->options->choosing(($this->optionsOf)($choices)), IntakeState::Compared);
             }

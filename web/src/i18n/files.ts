@@ -20,6 +20,8 @@ export const files = {
     },
     formats: { marc: 'ISO 2709', marcxml: 'MARCXML', json: 'JSON', csv: 'CSV', xlsx: 'XLSX', ods: 'ODS' },
     compare: 'Read and compare',
+    atOnce: 'Take it in at once, without a look between',
+    compareAndTakeIn: 'Compare and take in',
     takeIn_one: 'Take in 1 record',
     takeIn_other: 'Take in {{count}} records',
     acts: { 'putting-away': 'Put this file away', 'taking-up': 'Take it up again', 'taking-back': 'Take back the whole file' },

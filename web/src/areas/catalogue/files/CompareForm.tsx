@@ -1,12 +1,13 @@
-import { Button } from '@mui/material';
+import { Button, Checkbox, FormControlLabel } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { house as houseQuery, matchRules, tidyRules, worksheets } from '../../../api/queries';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { beginningOf, presetChoices } from '../items/presets';
+import { OutcomeFields } from './OutcomeFields';
 import { useWork } from './useWork';
 
 /** What columns of a list mostly hold. */
@@ -57,7 +58,8 @@ export function CompareForm({ intake, hint, children }: Props) {
   const { data: tidying } = useQuery(tidyRules);
   const { data: sheets } = useQuery(worksheets);
   const { data: presets } = useQuery(presetChoices);
-  const work = useWork(intake, 'comparing');
+  const [isAtOnce, setIsAtOnce] = useState(false);
+  const work = useWork(intake, isAtOnce ? 'taking-in' : 'comparing');
   const listed = (entries: { code: string; name: string }[] | undefined) =>
     (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
   const orNone = (entries: { value: string; label: string }[] | undefined) => [{ value: '', label: t('common.none') }, ...(entries ?? [])];
@@ -99,10 +101,21 @@ export function CompareForm({ intake, hint, children }: Props) {
         {intake.headings.length > 0 ? null : <Field {...field('items')} hint={t('files.itemsHint')} />}
       </div>
       {intake.headings.length > 0 ? <Columns intake={intake} work={work} /> : null}
+      {intake.state === 'received' ? (
+        <FormControlLabel
+          control={<Checkbox checked={isAtOnce} onChange={(event) => setIsAtOnce(event.target.checked)} />}
+          label={t('files.atOnce')}
+        />
+      ) : null}
+      {isAtOnce ? (
+        <div className="fields">
+          <OutcomeFields work={work} />
+        </div>
+      ) : null}
       <ProblemNote error={work.error} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={work.isSending}>
-          {t('files.compare')}
+          {t(isAtOnce ? 'files.compareAndTakeIn' : 'files.compare')}
         </Button>
         {children}
       </div>

@@ -8,11 +8,9 @@ import { barcodeRanges, house as houseQuery, itemsOfRecord } from '../../../api/
 import { takesScans } from '../../../shell/scanTarget';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
+import { beginningLike, type ItemValues, sentOf, SET_BY_HAND, withPreset } from './itemValues';
+import { MoreAboutPiece } from './MoreAboutPiece';
 import { beginningOf, presetChoices } from './presets';
-
-const NAMES = ['branch', 'location', 'lendingClass', 'prefix', 'callNumber', 'suffix', 'price', 'status'] as const;
-type Name = (typeof NAMES)[number];
-type Values = Record<Name, string>;
 
 interface Props {
   recordId: number;
@@ -28,23 +26,12 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
   const { data: house } = useQuery(houseQuery);
   const presets = useQuery(presetChoices).data ?? [];
   const ranges = useQuery(barcodeRanges).data ?? [];
-  const [values, setValues] = useState<Values>({
-    branch: like?.branch ?? '',
-    location: like?.location ?? '',
-    lendingClass: like?.lendingClass ?? '',
-    prefix: like?.prefix ?? '',
-    callNumber: like?.callNumber ?? '',
-    suffix: '',
-    price: like?.price ?? '',
-    status: 'available',
-  });
+  const [values, setValues] = useState(() => ({ ...beginningLike(like), suffix: '', volume: 'v.1' }));
   const [preset, setPreset] = useState('');
-  const [given, setGiven] = useState<Record<string, unknown>>({});
   const [range, setRange] = useState('');
   const [copies, setCopies] = useState('2');
   const [scanned, setScanned] = useState('');
   const [numbered, setNumbered] = useState('copies');
-  const [volume, setVolume] = useState('v.1');
   const [act, setAct] = useState(newActId);
   const adding = useMutation({
     mutationFn: () =>
@@ -52,12 +39,9 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
         api.POST('/api/records/{recordId}/copies', {
           params: { path: { recordId } },
           body: {
-            ...given,
-            ...values,
+            ...sentOf(values),
             id: act,
-            price: values.price || null,
-            acquiredOn: null,
-            ...(numbered === 'volumes' ? { areVolumes: true, volume } : {}),
+            ...(numbered === 'volumes' ? { areVolumes: true } : { volume: '' }),
             range,
             copies: Number(copies) || 0,
             barcodes: range === '' ? scanned.split(/\s+/).filter((code) => code !== '') : [],
@@ -76,15 +60,12 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
   const choosePreset = (code: string) => {
     setPreset(code);
     const beginning = beginningOf(presets.find((one) => one.value === code)?.content ?? {}, Date.now());
-    const next = { ...values };
-    for (const name of NAMES) next[name] = String(beginning.values[name] ?? next[name]);
-    setValues(next);
-    setGiven(beginning.values);
+    setValues(withPreset(values, beginning.values));
     if (beginning.range !== '') setRange(beginning.range);
   };
   const listed = (entries: { code: string; name: string }[] | undefined) =>
     (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
-  const field = (name: Name) => ({
+  const field = (name: keyof ItemValues) => ({
     name,
     label: t(`item.${name}`),
     value: values[name],
@@ -149,16 +130,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
             { value: 'volumes', label: t('copies.asVolumes') },
           ]}
         />
-        {numbered === 'volumes' ? (
-          <Field
-            name="volume"
-            label={t('copies.firstVolume')}
-            hint={t('copies.firstVolumeHint')}
-            value={volume}
-            onChange={setVolume}
-            error={adding.error instanceof ApiProblem ? adding.error.fieldSentence('volume') : undefined}
-          />
-        ) : null}
+        {numbered === 'volumes' ? <Field {...field('volume')} label={t('copies.firstVolume')} hint={t('copies.firstVolumeHint')} /> : null}
         <Field {...field('branch')} required options={listed(house.branches)} />
         <Field {...field('location')} required options={listed(house.locations)} />
         <Field {...field('lendingClass')} required options={listed(house.lendingClasses)} />
@@ -166,7 +138,13 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
         <Field {...field('callNumber')} />
         <Field {...field('suffix')} />
         <Field {...field('price')} />
+        <Field {...field('status')} options={SET_BY_HAND.map((status) => ({ value: status, label: t(`status.${status}`) }))} />
+        <Field {...field('acquiredOn')} type="date" />
+        <div className="wide">
+          <Field {...field('publicNote')} multiline />
+        </div>
       </div>
+      <MoreAboutPiece field={field} without="serialNumber" locations={listed(house.locations)} />
       <ProblemNote error={adding.error instanceof ApiProblem && adding.error.problem.violations ? null : adding.error} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={adding.isPending}>

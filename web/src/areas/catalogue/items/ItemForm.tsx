@@ -8,66 +8,12 @@ import { takesScans } from '../../../shell/scanTarget';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useForm } from '../../../ui/useForm';
+import { beginningLike, sentOf, SET_BY_HAND, valuesOf, withPreset } from './itemValues';
+import { MoreAboutPiece } from './MoreAboutPiece';
 import { beginningOf, presetChoices } from './presets';
 
 type Item = Schemas['ItemView'];
-const BY_HAND = ['available', 'in-process', 'in-repair', 'claimed-returned', 'lost', 'missing', 'withdrawn'] as const;
 const TEXTS = ['barcode', 'prefix', 'callNumber', 'suffix', 'copy', 'volume', 'price'] as const;
-const PARTICULARS = ['material', 'vendor', 'fund', 'serialNumber', 'pieces', 'piecesNote', 'checkInMessage', 'checkOutMessage'] as const;
-
-const valuesOf = (item: Item) => ({
-  barcode: item.barcode,
-  status: item.status as string,
-  branch: item.branch,
-  location: item.location,
-  lendingClass: item.lendingClass,
-  prefix: item.prefix,
-  callNumber: item.callNumber,
-  suffix: item.suffix,
-  copy: item.copy,
-  price: item.price ?? '',
-  acquiredOn: item.acquiredOn ?? '',
-  staffNote: item.staffNote,
-  volume: item.volume,
-  material: item.material,
-  vendor: item.vendor,
-  fund: item.fund,
-  serialNumber: item.serialNumber,
-  pieces: String(item.pieces),
-  piecesNote: item.piecesNote,
-  publicNote: item.publicNote,
-  checkInMessage: item.checkInMessage,
-  checkOutMessage: item.checkOutMessage,
-  temporaryLocation: item.temporaryLocation,
-  temporaryUntil: item.temporaryUntil ?? '',
-});
-
-const BLANK: ReturnType<typeof valuesOf> = {
-  barcode: '',
-  status: 'available',
-  branch: '',
-  location: '',
-  lendingClass: '',
-  prefix: '',
-  callNumber: '',
-  suffix: '',
-  copy: '',
-  price: '',
-  acquiredOn: '',
-  staffNote: '',
-  volume: '',
-  material: '',
-  vendor: '',
-  fund: '',
-  serialNumber: '',
-  pieces: '1',
-  piecesNote: '',
-  publicNote: '',
-  checkInMessage: '',
-  checkOutMessage: '',
-  temporaryLocation: '',
-  temporaryUntil: '',
-};
 
 interface Props {
   recordId: number;
@@ -83,23 +29,11 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
   const { data: house } = useQuery(houseQuery);
   const presets = useQuery(presetChoices).data ?? [];
   const [preset, setPreset] = useState('');
-  const begin =
-    item ??
-    (like === null
-      ? null
-      : { ...like, barcode: '', copy: '', status: 'available' as const, staffNote: '', acquiredOn: null, serialNumber: '' });
   const form = useForm({
-    values: begin === null ? BLANK : valuesOf(begin),
+    values: item === null ? beginningLike(like) : valuesOf(item),
     version: item?.version ?? null,
     save: (values, act) => {
-      const body = {
-        ...values,
-        ...act,
-        price: values.price || null,
-        acquiredOn: values.acquiredOn || null,
-        pieces: Number(values.pieces) || 0,
-        temporaryUntil: values.temporaryUntil || null,
-      };
+      const body = { ...sentOf(values), ...act };
       return item === null
         ? answered(api.POST('/api/records/{recordId}/items', { params: { path: { recordId } }, body, signal: inTime() }))
         : answered(api.PUT('/api/items/{id}', { params: { path: { id: item.id } }, body, signal: inTime() }));
@@ -126,18 +60,12 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
   const choosePreset = (code: string) => {
     setPreset(code);
     const { values } = beginningOf(presets.find((one) => one.value === code)?.content ?? {}, Date.now());
-    const known = Object.entries(values).filter(([name]) => name in BLANK);
-    form.setValues({ ...form.values, ...Object.fromEntries(known.map(([name, value]) => [name, String(value)])) });
+    form.setValues(withPreset(form.values, values));
   };
-  const isSetByLending = item !== null && !BY_HAND.some((status) => status === item.status);
-  const statuses = isSetByLending ? [item.status] : BY_HAND;
+  const isSetByLending = item !== null && !SET_BY_HAND.some((status) => status === item.status);
+  const statuses = isSetByLending ? [item.status] : SET_BY_HAND;
   const list = (entries: { code: string; name: string }[] | undefined) =>
     (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
-  const hasMore =
-    PARTICULARS.some((name) => form.values[name] !== BLANK[name]) ||
-    form.values.temporaryLocation !== '' ||
-    form.sentence('temporaryLocation') !== undefined ||
-    form.sentence('temporaryUntil') !== undefined;
   if (house === undefined) return <p className="quiet">{t('common.loading')}</p>;
   return (
     <form
@@ -183,21 +111,7 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
           <Field {...field('staffNote')} multiline />
         </div>
       </div>
-      <details className="more-fields" open={hasMore}>
-        <summary>{t('item.more')}</summary>
-        <div className="fields">
-          {PARTICULARS.map((name) => (
-            <Field
-              key={name}
-              {...field(name)}
-              {...(name === 'pieces' ? { type: 'number' } : {})}
-              input={takesScans(name === 'serialNumber' ? 'one' : undefined)}
-            />
-          ))}
-          <Field {...field('temporaryLocation')} options={[{ value: '', label: t('common.none') }, ...list(house.locations)]} />
-          <Field {...field('temporaryUntil')} type="date" />
-        </div>
-      </details>
+      <MoreAboutPiece field={field} locations={list(house.locations)} />
       <ProblemNote error={form.otherError} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={form.isSaving}>
