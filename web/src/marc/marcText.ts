@@ -56,7 +56,7 @@ const INDICATORS = /^(\\x[0-9A-F]{2}|\\[\\$]|[^\\])(\\x[0-9A-F]{2}|\\[\\$]|[^\\]
 function readSubfields(text: string, line: number): EditSubfield[] {
   if (text !== '' && !text.startsWith('$')) throw new TextProblem(line, 'subfield');
   return text
-    .split(/(?<!\\)(?:(?<=(?:^|[^\\])(?:\\\\)*))\$/)
+    .split(/(?<=(?:^|[^\\])(?:\\\\)*)\$/)
     .slice(1)
     .map((part) => {
       const value = unescaped(part);

@@ -1,26 +1,14 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { KeptTexts } from '../../testing/KeptTexts';
 import { type Entry, ScanQueue } from './scanQueue';
-
-class Kept implements Storage {
-  private readonly texts = new Map<string, string>();
-  [name: string]: unknown;
-  get length() {
-    return this.texts.size;
-  }
-  clear = () => this.texts.clear();
-  key = (index: number) => [...this.texts.keys()][index] ?? null;
-  getItem = (key: string) => this.texts.get(key) ?? null;
-  setItem = (key: string, text: string) => void this.texts.set(key, text);
-  removeItem = (key: string) => void this.texts.delete(key);
-}
 
 const scan = (id: string, code: string): Entry => ({ kind: 'scan', id, code, asked: {}, request: null });
 const request = (id: string, lane: 'lend' | 'return') => ({ id, code: '300000007', lane });
 
 describe('the queue of scans', () => {
-  let store: Kept;
+  let store: KeptTexts;
   beforeEach(() => {
-    store = new Kept();
+    store = new KeptTexts();
   });
 
   it('keeps its order', () => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { dice, pick } from '../../../testing/dice';
 import {
   addField,
   addSubfield,
@@ -77,5 +78,47 @@ describe('editing a record', () => {
     expect(empty.subfields.map(({ code, value }) => `${code}=${value}`)).toEqual(['a=With a folded chart', '5=VIL']);
     const filled = takePhrase(readField('500 ## $aSigned$b ', 1), phrase());
     expect(filled.subfields.map(({ code, value }) => `${code}=${value}`)).toEqual(['a=Signed', 'a=With a folded chart', '5=VIL']);
+  });
+
+  it('keeps the leader first, each key once and the text readable, whatever is done in whatever order', () => {
+    const roll = dice(31);
+    let fields = record();
+    for (let round = 0; round < 3000; round += 1) {
+      const before = writeRecord(fields);
+      const given = fields;
+      const field = pick(fields, roll);
+      const subfield = field.subfields[roll(Math.max(1, field.subfields.length))]?.key ?? 0;
+      const by = pick([-1, 1] as const, roll);
+      const acts = [
+        () => addField(fields, pick(['001', '245', '500', '999'], roll), roll(2) === 0 ? null : field.key)[0],
+        () => repeatField(fields, field.key)[0],
+        () => moveField(fields, field.key, by),
+        () => (fields.length > 4 ? removeField(fields, field.key) : fields),
+        () => (fields.length > 30 ? fields.slice(0, 5) : fields),
+        () => changeField(fields, field.key, (one) => addSubfield(one, roll(2) === 0 ? null : subfield, 'x')[0]),
+        () => changeField(fields, field.key, (one) => removeSubfield(one, subfield)),
+        () => changeField(fields, field.key, (one) => moveSubfield(one, subfield, by)),
+        () => changeField(fields, field.key, (one) => changeSubfield(one, subfield, { value: 'Tides of Skellin' })),
+        () => (field.tag === 'LDR' ? fields : changeField(fields, field.key, (one) => retag(one, pick(['003', '100', '650'], roll)))),
+      ];
+      fields = pick(acts, roll)();
+      expect(writeRecord(given)).toBe(before);
+      expect(fields.findIndex((one) => one.tag === 'LDR')).toBe(0);
+      const keys = fields.flatMap((one) => [one.key, ...one.subfields.map((part) => part.key)]);
+      expect(new Set(keys).size).toBe(keys.length);
+      expect(writeRecord(readRecord(writeRecord(fields)))).toBe(writeRecord(fields));
+    }
+  });
+
+  it('goes back where it came from when a move is done the other way round', () => {
+    const fields = record();
+    for (const field of fields.slice(2)) {
+      expect(writeRecord(moveField(moveField(fields, field.key, -1), field.key, 1))).toBe(TEXT);
+    }
+    const [title] = fields.filter((field) => field.tag === '245');
+    const last = title?.subfields[1]?.key ?? 0;
+    expect(title === undefined ? '' : writeRecord([moveSubfield(moveSubfield(title, last, -1), last, 1)])).toBe(
+      '245 10 $aTides$bof Skellin',
+    );
   });
 });
