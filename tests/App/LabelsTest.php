@@ -117,6 +117,34 @@ final class LabelsTest extends AppTestCase
         self::assertCount(1, $this->get('/api/waiting-labels'), 'labels wait until somebody says that they came out well');
     }
 
+    public function testChosenLabelsGoToAPrinterInTheOrderInWhichTheyWereChosen(): void
+    {
+        $first = $this->anItem('300000001', ['callNumber' => '551.46 VEN']);
+        $this->anItem('300000002', ['callNumber' => '598.1 TER']);
+        $third = $this->anItem('300000003', ['callNumber' => '641.5 SMI']);
+        $printer = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($printer);
+        $this->printerAt('tcp://'.stream_socket_get_name($printer, false));
+        $sent = $this->send('POST', '/api/label-jobs', ['id' => self::id(), 'printer' => 'shelf', 'kind' => 'code128', 'items' => [$third, $first, 999_999]], 200);
+        self::assertSame([$third, $first], $sent['items']);
+        $line = stream_socket_accept($printer, 5);
+        self::assertNotFalse($line);
+        $zpl = (string) stream_get_contents($line);
+        self::assertSame(2, substr_count($zpl, '^XA'));
+        self::assertLessThan(strpos($zpl, '300000001'), strpos($zpl, '300000003'));
+        self::assertStringNotContainsString('300000002', $zpl);
+        self::assertSame('items', self::at($this->send('POST', '/api/label-jobs', ['id' => self::id(), 'printer' => 'shelf', 'items' => [999_999]], 422), 'violations', 0, 'field'));
+        $this->send('POST', '/api/label-jobs', ['id' => self::id(), 'printer' => 'nowhere'], 404);
+    }
+
+    public function testAPrinterThatRefusesAJobOrDoesNotAnswerByHttpIsNamed(): void
+    {
+        $this->anItem();
+        $this->printerAt('http://127.0.0.1:1/print');
+        self::assertSame('printer-away', $this->send('POST', '/api/label-jobs', ['id' => self::id(), 'printer' => 'shelf'], 409)['code']);
+        self::assertCount(1, $this->get('/api/waiting-labels'));
+    }
+
     public function testAPrinterThatIsAwayIsNamed(): void
     {
         $this->anItem();

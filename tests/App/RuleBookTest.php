@@ -20,6 +20,47 @@ final class RuleBookTest extends AppTestCase
         $this->send('PUT', '/api/rule-book/poems/odd', ['id' => self::id(), 'name' => 'Odd'], 404);
     }
 
+    /** @return iterable<string, array{string, array<string, mixed>, list<string>}> kind, content, the fields that are at fault */
+    public static function contents(): iterable
+    {
+        $sheet = ['pageWidth' => 210, 'pageHeight' => 297, 'columns' => 2, 'rows' => 5, 'left' => 5, 'top' => 8.5, 'width' => 95, 'height' => 50, 'stepX' => 100, 'stepY' => 55, 'textSize' => 12];
+        yield 'a sheet' => ['label-sheet', $sheet, []];
+        yield 'a sheet that is full to the edge' => ['label-sheet', ['left' => 0, 'stepX' => 105, 'width' => 105] + $sheet, []];
+        yield 'a sheet with more labels than fit beside each other' => ['label-sheet', ['columns' => 3] + $sheet, ['columns']];
+        yield 'a sheet with more labels than fit below each other' => ['label-sheet', ['rows' => 6] + $sheet, ['columns']];
+        yield 'a sheet without a height' => ['label-sheet', array_diff_key($sheet, ['height' => 0]), ['height']];
+        yield 'a sheet as long as the quay' => ['label-sheet', ['pageHeight' => 20_000] + $sheet, ['pageHeight']];
+        yield 'a width in words' => ['label-sheet', ['width' => 'wide'] + $sheet, ['width']];
+        yield 'a range' => ['barcode-range', ['beginning' => 'GEAR', 'digits' => 3, 'check' => 'luhn'], []];
+        yield 'a range without a beginning' => ['barcode-range', ['beginning' => '', 'digits' => 12, 'check' => 'none'], []];
+        yield 'a range that no scanner reads' => ['barcode-range', ['beginning' => 'GÊAR 7', 'digits' => 0, 'check' => 'maybe'], ['digits', 'beginning', 'check']];
+        yield 'a match rule' => ['match-rule', ['keys' => ['isbn', 'title'], 'agreement' => ['year', 'volume']], []];
+        yield 'a match rule with keys that are none' => ['match-rule', ['keys' => ['colour'], 'agreement' => ['smell']], ['keys', 'agreement']];
+        yield 'a preset' => ['item-preset', ['values' => ['status' => 'in-process', 'temporaryWeeks' => 6], 'range' => 'gear'], []];
+        yield 'a preset that says nothing' => ['item-preset', ['values' => []], ['values']];
+        yield 'a preset of a field that items do not have' => ['item-preset', ['values' => ['colour' => 'blue']], ['values']];
+        yield 'tidy rules' => ['tidy-rules', ['steps' => [['act' => 'remove', 'tags' => '9..'], ['act' => 'add', 'text' => '040 ## $cVIL']]], []];
+        yield 'a tidy rule that is none' => ['tidy-rules', ['steps' => [['act' => 'remove', 'tags' => '9'], ['act' => 'polish']]], ['steps']];
+        yield 'a printer on a sheet that is not there' => ['label-printer', ['address' => 'http://127.0.0.1:9/', 'sheet' => 'moon', 'dotsPerMm' => 8], ['sheet']];
+    }
+
+    /**
+     * @param array<string, mixed> $content
+     * @param list<string>         $faults
+     */
+    #[DataProvider('contents')]
+    public function testAnEntryIsWrittenDownOrEachOfItsFaultsIsNamed(string $kind, array $content, array $faults): void
+    {
+        $answer = $this->send('PUT', "/api/rule-book/{$kind}/quay", ['id' => self::id(), 'name' => 'For the quay', 'content' => $content], [] === $faults ? 200 : 422);
+        self::assertSame($faults, [] === $faults ? [] : self::column((array) $answer['violations'], 'field'));
+        $written = array_column($this->get('/api/rule-book/'.$kind), 'content', 'code')['quay'] ?? null;
+        if ([] === $faults) {
+            self::assertEquals($content, $written);
+        } else {
+            self::assertNull($written, 'nothing of it is written down');
+        }
+    }
+
     public function testARuleThatSomebodyElseHasChangedIsNotSavedOver(): void
     {
         $rule = ['name' => 'Mine', 'content' => ['keys' => ['isbn'], 'agreement' => []]];
