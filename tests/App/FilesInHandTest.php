@@ -155,6 +155,7 @@ final class FilesInHandTest extends AppTestCase
         $this->connection()->update('intake', ['state' => 'comparing'], ['id' => basename($path)]);
         $this->ask($path, 'comparing');
         self::assertSame(['comparing', 'failed'], [$this->get($path)['state'], self::at($this->get($path), 'task', 'state')]);
+        self::assertStringContainsString('There is no readable file', $this->text(self::at($this->get($path), 'task', 'answer', 'error')));
         rename($kept.'.away', $kept);
         $this->ask($path, 'comparing');
         self::assertSame(['compared', 'done'], [$this->get($path)['state'], self::at($this->get($path), 'task', 'state')]);

@@ -139,6 +139,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->see("#field-{$field}")->sendKeys(WebDriverKeys::ENTER);
         $this->see('[role=listbox] [role=option]', $entry);
+        $this->keys(WebDriverKeys::HOME);
         $this->until(function () use ($entry): bool {
             if ($entry === $this->page->executeScript('return document.activeElement.textContent')) {
                 return true;

@@ -98,6 +98,43 @@ final class FileJobTest extends BrowserTestCase
         unlink($file);
     }
 
+    public function testComparingThatCameToAHaltSaysSoAndGoesOn(): void
+    {
+        $number = random_int(10_000, 99_999);
+        $file = sys_get_temp_dir().'/brindle-'.$number.'.mrc';
+        file_put_contents($file, (new Iso2709Writer())->write(LineText::parse("LDR 00000nam a2200000 i 4500\n245 10 \$aA calm called {$number}")));
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->sendFile($file);
+        $kept = $this->house->one('SELECT path FROM intake ORDER BY id DESC LIMIT 1');
+        // The disk on which it lies is away for a while.
+        rename($kept, $kept.'.away');
+        $this->house->query("UPDATE intake SET state = 'comparing' WHERE path = '{$kept}'");
+        $this->page->navigate()->refresh();
+        $this->press('Go on from there');
+        $this->see('.file-head .is-problem', 'There is no readable file');
+        rename($kept.'.away', $kept);
+        $this->press('Go on from there');
+        $this->see('.facets .chip', 'New 1');
+        $this->press('Take in 1 record');
+        $this->see('.file-head', '1 added');
+        unlink($file);
+    }
+
+    public function testATrustedFileGoesInAtOnceByKeysAlone(): void
+    {
+        $number = random_int(10_000, 99_999);
+        $file = sys_get_temp_dir().'/halyard-'.$number.'.mrc';
+        file_put_contents($file, (new Iso2709Writer())->write(LineText::parse("LDR 00000nam a2200000 i 4500\n245 10 \$aA breeze called {$number}")));
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->sendFile($file);
+        $this->see('.file-head input[type=checkbox]')->sendKeys(WebDriverKeys::SPACE);
+        $this->choose('onMatch', 'Replace ours with theirs');
+        $this->press('Compare and take in');
+        $this->see('.file-head', '1 added');
+        self::assertSame('taken-in replace', $this->house->one("SELECT CONCAT(state, ' ', JSON_VALUE(options, '\$.onMatch')) FROM intake ORDER BY id DESC LIMIT 1"));
+        unlink($file);
+    }
+
     public function testAFileThatIsSomethingElseIsNamedWhereItWasSent(): void
     {
         $file = sys_get_temp_dir().'/letter-'.random_int(1000, 9999).'.pdf';

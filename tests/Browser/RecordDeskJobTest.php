@@ -157,6 +157,24 @@ final class RecordDeskJobTest extends BrowserTestCase
         $this->until(fn (): bool => 'jump' !== $this->page->executeScript('return document.activeElement.id') || '' !== $this->see('.jump [role=status]')->getText(), "field {$tag} is there, or offered");
     }
 
+    public function testHeadingsAreGoneAlongByKeysInBothDirections(): void
+    {
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/headings?kind=n');
+        $this->see('.search-box input')->sendKeys('quill');
+        $lit = $this->see('.heading-list .is-lit', 'Quill');
+        $shown = \count($this->page->findElements(WebDriverBy::cssSelector('.heading-list li')));
+        $this->see('button', 'What stands before')->sendKeys(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => \count($this->page->findElements(WebDriverBy::cssSelector('.heading-list li'))) > $shown, 'what stands before');
+        self::assertStringContainsString('Quill', $this->see('.heading-list .is-lit')->getText(), 'the place that was asked for stays lit');
+        $lit->findElement(WebDriverBy::cssSelector('button'))->sendKeys(WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_UP);
+        $here = $this->page->switchTo()->activeElement();
+        self::assertSame($this->page->executeScript('return document.querySelector(".heading-list .is-lit").nextElementSibling.innerText'), $here->getText());
+        $text = explode("\n", $here->getText())[0];
+        $here->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.detail-side', $text);
+    }
+
     private function valueAt(string $tag): string
     {
         $value = $this->page->executeScript("return document.querySelector('.marc-row[aria-label^=\"{$tag}\"] .heading-input > :first-child')?.value ?? ''");

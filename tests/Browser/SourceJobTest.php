@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TinLantern\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 
 /**
@@ -88,6 +89,30 @@ final class SourceJobTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->house->one("SELECT marc FROM record WHERE id = {$own}"), 'A full summary by Farrowhythe College.'), 'ours is the fuller one');
         self::assertSame([$number, $items], [$this->house->one("SELECT control_number FROM record WHERE id = {$own}"), $this->house->one("SELECT COUNT(*) FROM item WHERE record_id = {$own}")]);
         self::assertSame('overlaid', $this->house->one("SELECT cause FROM record WHERE id = {$own}"));
+    }
+
+    public function testWordsAreATitleAndMoreHitsAreFetchedByKeys(): void
+    {
+        $this->signIn('cataloguer', __FUNCTION__);
+        $this->page->get($this->house->address.'/catalogue/sources');
+        $this->see('.list-search input')->sendKeys('storm'.WebDriverKeys::ENTER);
+        $college = '.source[aria-label="Farrowhythe College"]';
+        $total = (int) $this->see($college.' [role=status]', 'titles')->getText();
+        self::assertGreaterThan(20, $total);
+        $hits = fn (): int => \count($this->page->findElements(WebDriverBy::cssSelector($college.' .source-hit')));
+        while ($hits() < $total) {
+            $shown = $hits();
+            $this->see($college.' button', 'Show more')->sendKeys(WebDriverKeys::ENTER);
+            $this->until(static fn (): bool => $hits() > $shown, 'the next hits');
+        }
+        self::assertSame([], array_filter($this->page->findElements(WebDriverBy::cssSelector($college.' button')), static fn (WebDriverElement $button): bool => 'Show more' === $button->getText()), 'those were all');
+        $first = $this->see($college.' .source-hit');
+        $first->sendKeys(WebDriverKeys::ARROW_DOWN);
+        $second = $this->page->switchTo()->activeElement();
+        $title = explode("\n", $second->getText())[0];
+        self::assertNotSame($first->getText(), $second->getText());
+        $second->sendKeys(WebDriverKeys::ENTER);
+        $this->see('.detail-head h1, .detail-side h1', $title);
     }
 
     private function ask(string $by, string $typed): void

@@ -14,7 +14,6 @@ use TinLantern\Catalogue\Intake\IntakeChoices;
 use TinLantern\Catalogue\Intake\IntakeOptions;
 use TinLantern\Catalogue\Intake\IntakeOptionsOf;
 use TinLantern\Catalogue\Intake\IntakeReport;
-use TinLantern\Catalogue\Intake\NotARecordFile;
 use TinLantern\Catalogue\Intake\OnMatch;
 use TinLantern\Catalogue\Intake\OnNew;
 use TinLantern\Catalogue\Intake\RecordFile;
@@ -74,7 +73,7 @@ final readonly class TakeInCommand
             }, $dryRun);
         } catch (Invalid $invalid) {
             return $this->sayError(implode(' ', array_map(self::said(...), $invalid->violations)), $json, $io, Command::INVALID);
-        } catch (NotARecordFile|\InvalidArgumentException $wrong) {
+        } catch (\InvalidArgumentException $wrong) {
             return $this->sayError($wrong->getMessage(), $json, $io, Command::INVALID);
         } catch (Conflict $conflict) {
             return $this->sayError($conflict->getMessage(), $json, $io, Command::FAILURE);

@@ -4,6 +4,6 @@ declare(strict_types=1);
 
 namespace TinLantern\Catalogue\Intake;
 
-final class NotARecordFile extends \RuntimeException
+final class NotARecordFile extends \InvalidArgumentException
 {
 }
