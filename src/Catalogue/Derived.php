@@ -49,8 +49,8 @@ final readonly class Derived
     public function follow(array $records): void
     {
         if ([] !== $records) {
-            $this->keysAndHeadings($records, false);
-            $this->documentsOf($records);
+            $this->deriveAnew($records);
+            $this->records->shareAnew(array_keys($records));
         }
     }
 
@@ -60,6 +60,7 @@ final readonly class Derived
         $records = $this->records->several(array_values($recordIds));
         if ([] !== $records) {
             $this->documentsOf(array_map(DescribedRecord::of(...), $records));
+            $this->records->shareAnew(array_keys($records));
         }
     }
 
@@ -79,7 +80,7 @@ final readonly class Derived
                 foreach ($described as $id => $record) {
                     $this->records->derive($id, $record->brief);
                 }
-                $this->follow($described);
+                $this->deriveAnew($described);
             });
             $count += \count($batch);
         }
@@ -95,6 +96,13 @@ final readonly class Derived
     private function version(): string
     {
         return self::VERSION.' '.$this->index->name();
+    }
+
+    /** @param array<int, DescribedRecord> $records by id */
+    private function deriveAnew(array $records): void
+    {
+        $this->keysAndHeadings($records, false);
+        $this->documentsOf($records);
     }
 
     /** @param array<int, DescribedRecord> $records by id */

@@ -112,7 +112,7 @@ abstract class AppTestCase extends WebTestCase
     {
         $this->connection()->insert('record', [
             'marc' => "LDR 00000nam a2200000 i 4500\n245 10 \$a{$title}", 'title' => $title, 'title_key' => strtolower($title), 'author' => '', 'edition' => '', 'published' => '',
-            'extent' => '', 'language' => 'eng', 'format' => 'book', 'control_number' => '', 'created_at' => '2026-01-01', 'changed_at' => '2026-01-01',
+            'extent' => '', 'language' => 'eng', 'format' => 'book', 'control_number' => '', 'created_at' => '2026-01-01', 'changed_at' => '2026-01-01', 'shared_at' => '2026-01-01',
         ]);
 
         return (int) $this->connection()->lastInsertId();

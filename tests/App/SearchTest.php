@@ -235,8 +235,8 @@ final class SearchTest extends AppTestCase
     public function testMoreHitsThanAListReachesAllComeIntoTheFile(): void
     {
         $many = SearchIndex::LISTED + 600;
-        $this->connection()->executeStatement("INSERT INTO record (marc, title, title_key, author, edition, published, extent, language, format, control_number, created_at, changed_at)
-            SELECT '', 'Gulls', 'gulls', '', '', '', '', '', 'book', '', NOW(), NOW() FROM seq_1_to_{$many}");
+        $this->connection()->executeStatement("INSERT INTO record (marc, title, title_key, author, edition, published, extent, language, format, control_number, created_at, changed_at, shared_at)
+            SELECT '', 'Gulls', 'gulls', '', '', '', '', '', 'book', '', NOW(), NOW(), NOW() FROM seq_1_to_{$many}");
         $ids = $this->connection()->fetchFirstColumn("SELECT id FROM record WHERE title = 'Gulls'");
         $gulls = DescribedRecord::of(self::book('Gulls', 'Quill, Corin', 'Birds', 2001, 'eng', 'LAN', '598 QUI'));
         foreach (array_chunk($ids, 1000) as $chunk) {

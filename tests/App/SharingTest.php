@@ -208,6 +208,54 @@ final class SharingTest extends AppTestCase
         self::assertSame('deleted', $this->text($removed->evaluate('string(//*[local-name() = "header"]/@status)')));
     }
 
+    /** @return iterable<string, array{\Closure(self, int): mixed, bool}> */
+    public static function whatHappensToATitle(): iterable
+    {
+        yield 'a piece is added' => [static fn (self $test, int $record): mixed => $test->send('POST', "/api/records/{$record}/items", $test->itemForm('300000002'), 200), true];
+        yield 'copies are added' => [static fn (self $test, int $record): mixed => $test->send('POST', "/api/records/{$record}/copies", ['barcodes' => ['300000003']] + array_diff_key($test->itemForm('x'), ['barcode' => '']), 200), true];
+        yield 'a piece goes to another branch' => [static fn (self $test, int $record): mixed => $test->send('PUT', '/api/items/'.$test->itemOf($record), ['version' => 1, 'branch' => 'HOL'] + $test->itemForm('300000001'), 200), true];
+        yield 'a piece is moved to another title' => [static fn (self $test, int $record): mixed => $test->send('POST', '/api/records/'.($record + 1).'/moved-items', ['id' => self::id(), 'items' => [$test->itemOf($record)]], 200), true];
+        yield 'a file brings pieces alone' => [static fn (self $test, int $record): mixed => $test->takeIn($test->iso(LineText::parse(self::TIDES."\n852 1# \$bLAN\$h551.46\$p300000004")), ['--on-match' => 'items']), true];
+        yield 'it is edited' => [static fn (self $test, int $record): mixed => $test->send('PUT', "/api/records/{$record}", ['id' => self::id(), 'version' => 1, 'text' => self::TIDES."\n500 ## \$aSigned"], 200), true];
+        yield 'a piece is lent' => [static fn (self $test, int $record): mixed => $test->lend($test->aPatron(), '300000001'), false];
+        yield 'everything is derived anew' => [static fn (self $test, int $record): mixed => $test->console('catalogue:rebuild', []), false];
+    }
+
+    /** @param \Closure(self, int): mixed $happens */
+    #[DataProvider('whatHappensToATitle')]
+    public function testAHarvesterLearnsOfEverythingThatItWouldGet(\Closure $happens, bool $isTold): void
+    {
+        $record = $this->connection()->fetchOne("SELECT id FROM record WHERE control_number = 'vi1'");
+        self::assertIsInt($record);
+        $this->signIn('administrator');
+        $this->send('POST', "/api/records/{$record}/items", $this->itemForm('300000001'), 200);
+        $before = $this->changedSince('2026-01-01');
+        $this->itIs('2026-03-05 10:00');
+        $this->signIn('administrator');
+        $happens($this, $record);
+        $told = $this->changedSince('2026-03-05');
+        self::assertSame($isTold, \in_array($record, $told, true));
+        self::assertContains($record, $before);
+        self::assertSame([], array_diff($told, [$record, $record + 1]), 'nothing else has changed');
+    }
+
+    private function itemOf(int $record): int
+    {
+        $item = $this->connection()->fetchOne('SELECT id FROM item WHERE record_id = ?', [$record]);
+        self::assertIsInt($item);
+
+        return $item;
+    }
+
+    /** @return list<int> the titles that a harvester is told of */
+    private function changedSince(string $day): array
+    {
+        $found = $this->oai(['verb' => 'ListIdentifiers', 'metadataPrefix' => 'marcxml', 'from' => $day])->query('//*[local-name() = "identifier"]');
+        self::assertInstanceOf(\DOMNodeList::class, $found);
+
+        return array_map(static fn (mixed $identifier): int => $identifier instanceof \DOMNode ? (int) substr((string) strrchr($identifier->textContent, ':'), 1) : 0, iterator_to_array($found, false));
+    }
+
     /** @return iterable<string, array{array<string, string>, string}> */
     public static function oaiFaults(): iterable
     {

@@ -44,7 +44,7 @@ final readonly class IntakeCounts
     {
         $counts = [
             'read' => $this->read, 'new' => $this->new, 'matched' => $this->matched, 'again' => $this->again, 'failed' => $this->failed, 'unfit' => $this->unfit,
-            'added' => $this->added, 'replaced' => $this->replaced, 'merged' => $this->merged, 'itemsOnly' => $this->itemsOnly, 'skipped' => $this->skipped, 'items' => $this->items, 'remarked' => $this->remarked,
+            'added' => $this->added, 'replaced' => $this->replaced, 'merged' => $this->merged, 'itemsOnly' => $this->itemsOnly, 'skipped' => $this->skipped, 'items' => $this->items, 'remarked' => $this->remarked, 'near' => $this->near,
         ];
 
         return array_filter($counts, static fn (int $count): bool => $count > 0);

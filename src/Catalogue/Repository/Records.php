@@ -73,6 +73,16 @@ final readonly class Records
     }
 
     /**
+     * Says that what others get of these records is another now, though their own content may not be.
+     *
+     * @param list<int> $ids
+     */
+    public function shareAnew(array $ids): void
+    {
+        $this->connection->executeStatement('UPDATE record SET shared_at = :now WHERE id IN (:ids)', ['now' => $this->now(), 'ids' => $ids], ['ids' => ArrayParameterType::INTEGER]);
+    }
+
+    /**
      * Takes records out of the catalogue. Their last content is kept, so that they can be brought back under the same number.
      *
      * @param list<int> $ids of records without items
@@ -231,7 +241,7 @@ final readonly class Records
     private function row(DescribedRecord $record, string $by, Cause $cause): array
     {
         return ['marc' => $record->text()] + RecordColumns::of($record->brief)
-            + ['created_at' => $this->now(), 'changed_at' => $this->now(), 'changed_by' => mb_substr($by, 0, 120), 'cause' => $cause->value];
+            + ['created_at' => $this->now(), 'changed_at' => $this->now(), 'shared_at' => $this->now(), 'changed_by' => mb_substr($by, 0, 120), 'cause' => $cause->value];
     }
 
     /** @param non-empty-list<array<string, string|int|null>> $rows */

@@ -26,7 +26,7 @@ final readonly class Harvests
         $at = $this->connection->fetchOne("SELECT value FROM house_state WHERE name = 'harvested-at'");
         $harvestedAt = \is_string($at) ? new \DateTimeImmutable($at) : null;
         $since = ($harvestedAt ?? new \DateTimeImmutable('1970-01-01'))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s');
-        $changed = $this->connection->fetchOne('SELECT (SELECT COUNT(*) FROM record WHERE changed_at > :since) + (SELECT COUNT(*) FROM removed_record WHERE removed_at > :since)', ['since' => $since]);
+        $changed = $this->connection->fetchOne('SELECT (SELECT COUNT(*) FROM record WHERE shared_at > :since) + (SELECT COUNT(*) FROM removed_record WHERE removed_at > :since)', ['since' => $since]);
 
         return new SharingView($harvestedAt?->setTimezone($this->houseZone), is_numeric($changed) ? (int) $changed : 0);
     }

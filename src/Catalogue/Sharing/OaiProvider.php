@@ -79,7 +79,7 @@ final readonly class OaiProvider
 
     private function identify(string $base): string
     {
-        $earliest = $this->connection->fetchOne('SELECT LEAST(COALESCE((SELECT MIN(changed_at) FROM record), NOW()), COALESCE((SELECT MIN(removed_at) FROM removed_record), NOW()))');
+        $earliest = $this->connection->fetchOne('SELECT LEAST(COALESCE((SELECT MIN(shared_at) FROM record), NOW()), COALESCE((SELECT MIN(removed_at) FROM removed_record), NOW()))');
 
         return "<repositoryName>Tin Lantern</repositoryName>\n<baseURL>{$base}</baseURL>\n<protocolVersion>2.0</protocolVersion>\n<adminEmail>catalogue@{$this->domain}</adminEmail>\n"
             .'<earliestDatestamp>'.OaiMoment::written(\is_string($earliest) ? $earliest : 'now')."</earliestDatestamp>\n<deletedRecord>persistent</deletedRecord>\n<granularity>YYYY-MM-DDThh:mm:ssZ</granularity>\n";
@@ -135,7 +135,7 @@ final readonly class OaiProvider
         /** @var list<array{id: int, at: string, marc: string|null}> $rows */
         $rows = $this->connection->fetchAllAssociative(
             'SELECT id, at, marc FROM (
-               (SELECT id, changed_at AS at, marc FROM record WHERE '.str_replace('{at}', 'changed_at', $condition)." ORDER BY changed_at, id LIMIT {$limit})
+               (SELECT id, shared_at AS at, marc FROM record WHERE '.str_replace('{at}', 'shared_at', $condition)." ORDER BY shared_at, id LIMIT {$limit})
                UNION ALL (SELECT id, removed_at, NULL FROM removed_record WHERE ".str_replace('{at}', 'removed_at', $condition)." AND id NOT IN (SELECT id FROM record) ORDER BY removed_at, id LIMIT {$limit})) AS changes
              ORDER BY at, id LIMIT {$limit}",
             $values,

@@ -92,6 +92,7 @@ export const journal = {
     removed: 'Removed',
     restored: 'As they were before',
     remarked: 'With remarks',
+    near: 'like something that is here',
     skipped: 'Skipped',
     failed: 'Failed',
     items: 'Items',
