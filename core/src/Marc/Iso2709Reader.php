@@ -8,7 +8,8 @@ use TinLantern\Core\Marc\Marc8\Marc8Decoder;
 
 /**
  * Reads records in the exchange form of ISO 2709 / ANSI Z39.2 as MARC 21 uses it, in UTF-8 or in MARC-8 as leader 09 says, checked
- * against the bytes. What was in MARC-8 is given as UTF-8, with leader 09 saying so.
+ * against the bytes. What was in MARC-8 is given as UTF-8, with leader 09 saying so. Lengths count bytes; where all of them count
+ * characters instead, as some programs write UTF-8, the record is read so and remarked on.
  *
  * Works on a stream of chunks of any size and holds one record at a time. Whatever is wrong with a record is said once, as
  * a {@see MalformedRecord}; the next record is found by the record terminator, by the declared length, or by the look of a leader.
@@ -105,7 +106,11 @@ final class Iso2709Reader
     public function decode(string $bytes): MarcRecord
     {
         $this->remarks = [];
-        $base = self::checkedBaseAddress($bytes);
+        $countsCharacters = self::countsCharacters($bytes);
+        if ($countsCharacters) {
+            $this->remarks[] = 'its lengths count characters instead of bytes; it was read so.';
+        }
+        $base = self::checkedBaseAddress($bytes, $countsCharacters);
         $leader = substr($bytes, 0, MarcRecord::LEADER_LENGTH);
         $marc8 = $this->isMarc8($bytes, $leader[9]) ? new Marc8Decoder() : null;
         $fields = [];
@@ -116,8 +121,9 @@ final class Iso2709Reader
                 throw new Unreadable(\sprintf('the directory entry for field %s has something other than digits in its length or start.', self::shown($tag)));
             }
             $length = (int) substr($where, 0, 4);
-            $data = substr($bytes, $base + (int) substr($where, 4), $length);
-            if (\strlen($data) !== $length || !str_ends_with($data, "\x1E") || strpos($data, "\x1E") !== $length - 1) {
+            $start = $base + (int) substr($where, 4);
+            $data = $countsCharacters ? mb_substr($bytes, $start, $length, 'UTF-8') : substr($bytes, $start, $length);
+            if (($countsCharacters ? mb_strlen($data, 'UTF-8') : \strlen($data)) !== $length || !str_ends_with($data, "\x1E") || strpos($data, "\x1E") !== \strlen($data) - 1) {
                 throw new Unreadable(\sprintf('field %s does not stand where the directory says.', self::shown($tag)));
             }
             $fields[] = self::field($tag, substr($data, 0, -1), null === $marc8 ? null : fn (string $text): string => $this->fromMarc8($marc8, $tag, $text));
@@ -126,7 +132,15 @@ final class Iso2709Reader
         return new MarcRecord(null === $marc8 ? $leader : substr_replace($leader, 'a', 9, 1), $fields);
     }
 
-    private static function checkedBaseAddress(string $bytes): int
+    /** Is the length that the leader gives that of the record in characters, which is another than that in bytes? */
+    private static function countsCharacters(string $bytes): bool
+    {
+        $declared = (int) substr($bytes, 0, 5);
+
+        return $declared < \strlen($bytes) && mb_check_encoding($bytes, 'UTF-8') && $declared === mb_strlen($bytes, 'UTF-8');
+    }
+
+    private static function checkedBaseAddress(string $bytes, bool $countsCharacters): int
     {
         $actual = \strlen($bytes);
         if ($actual < MarcRecord::LEADER_LENGTH + 2) {
@@ -139,7 +153,7 @@ final class Iso2709Reader
         if (self::RECORD_TERMINATOR !== $bytes[$actual - 1]) {
             throw new Unreadable('its record terminator is missing.');
         }
-        if ((int) $declared !== $actual) {
+        if ((int) $declared !== $actual && !$countsCharacters) {
             throw new Unreadable(\sprintf('the leader says %d bytes, but the record ends after %d.', (int) $declared, $actual));
         }
         $base = substr($bytes, 12, 5);

@@ -55,6 +55,58 @@ final class MalformedFilesTest extends TestCase
         }
     }
 
+    public function testLengthsThatCountCharactersAreUnderstood(): void
+    {
+        $records = [
+            Records::tides(),
+            new MarcRecord(Records::LEADER, [new ControlField('001', 'vi2'), DataField::of('245', '10', 'a', 'Ø og Å', 'c', '潮の本 𝄞'), DataField::of('500', '  ', 'a', "e\u{0301} twice"), DataField::of('650', ' 0', 'a', 'Tides')]),
+            new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', 'Plain')]),
+        ];
+        $writer = new Iso2709Writer();
+        $file = '';
+        foreach ($records as $record) {
+            $file .= self::countedInCharacters($writer->write($record));
+        }
+        $reader = new Iso2709Reader();
+        $read = $remarked = [];
+        foreach ($reader->read(str_split($file, 7)) as $one) {
+            self::assertInstanceOf(MarcRecord::class, $one);
+            $read[] = $one->fields;
+            $remarked[] = \count($reader->remarks);
+        }
+        self::assertEquals(array_map(static fn (MarcRecord $record): array => $record->fields, $records), $read);
+        self::assertSame([0, 1, 0], $remarked, 'where characters are bytes there is nothing to remark on');
+    }
+
+    public function testALengthThatCountsNeitherBytesNorCharactersIsAFault(): void
+    {
+        $written = self::countedInCharacters((new Iso2709Writer())->write(new MarcRecord(Records::LEADER, [DataField::of('245', '10', 'a', 'Ø og Å')])));
+        foreach ([-1, 1] as $off) {
+            $wrong = \sprintf('%05d', (int) substr($written, 0, 5) + $off).substr($written, 5);
+            self::assertContainsOnlyInstancesOf(MalformedRecord::class, iterator_to_array((new Iso2709Reader())->read([$wrong]), false));
+        }
+        $elsewhere = substr_replace($written, '00001', 31, 5);
+        self::assertContainsOnlyInstancesOf(MalformedRecord::class, iterator_to_array((new Iso2709Reader())->read([$elsewhere]), false));
+    }
+
+    /** As a program writes it that takes the length of a text for the length of its bytes. */
+    private static function countedInCharacters(string $record): string
+    {
+        $base = (int) substr($record, 12, 5);
+        $fields = explode("\x1E", substr($record, $base));
+        array_pop($fields);
+        $directory = '';
+        $start = 0;
+        foreach ($fields as $index => $field) {
+            $length = mb_strlen($field) + 1;
+            $directory .= substr($record, 24 + 12 * $index, 3).\sprintf('%04d%05d', $length, $start);
+            $start += $length;
+        }
+        $rest = substr($record, 5, 19).$directory."\x1E".implode("\x1E", $fields)."\x1E\x1D";
+
+        return \sprintf('%05d', 5 + mb_strlen($rest)).$rest;
+    }
+
     public function testAFileThatEndsInTheMiddleOfARecordSaysSo(): void
     {
         $good = (new Iso2709Writer())->write(Records::tides());
