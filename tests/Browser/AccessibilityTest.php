@@ -58,7 +58,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->page->executeScript((string) file_get_contents(__DIR__.'/../../web/node_modules/axe-core/axe.min.js'));
         $violations = $this->page->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.html.slice(0, 200) + " " + n.failureSummary).join(" | "))))',
+            'const done = arguments[0]; axe.run(document, { resultTypes: ["violations"], rules: { "target-size": { enabled: true } } }).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.html.slice(0, 200) + " " + n.failureSummary).join(" | "))))',
         );
         self::assertSame([], $violations, $where);
         $overflow = $this->page->executeScript('return document.documentElement.scrollWidth - window.innerWidth');
