@@ -12,7 +12,8 @@ use TinLantern\Core\Marc\MarcRecord;
 use TinLantern\Core\Matching\MatchFacts;
 
 /**
- * A record with what is derived from it, each derived once. Handed to another process it goes with all of that, and as text.
+ * A record with what is derived from it, each derived once, when it is wanted first. Handed to another process it goes as text, with
+ * what was derived by then.
  */
 final class DescribedRecord
 {
@@ -57,13 +58,23 @@ final class DescribedRecord
         return $this->headings ??= Heading::allOf($this->marc());
     }
 
-    /** @return array{BriefDescription, string, MatchFacts, RecordWords, list<Heading>} */
-    public function __serialize(): array
+    /** Derives what comparing it wants, or everything that follows from it in the catalogue. */
+    public function derive(bool $onlyToCompare): void
     {
-        return [$this->brief, $this->text(), $this->facts(), $this->words(), $this->headings()];
+        $this->facts();
+        if (!$onlyToCompare) {
+            $this->words();
+            $this->headings();
+        }
     }
 
-    /** @param array{BriefDescription, string, MatchFacts, RecordWords, list<Heading>} $parts */
+    /** @return array{BriefDescription, string, MatchFacts|null, RecordWords|null, list<Heading>|null} */
+    public function __serialize(): array
+    {
+        return [$this->brief, $this->text(), $this->facts, $this->words, $this->headings];
+    }
+
+    /** @param array{BriefDescription, string, MatchFacts|null, RecordWords|null, list<Heading>|null} $parts */
     public function __unserialize(array $parts): void
     {
         $this->marc = null;

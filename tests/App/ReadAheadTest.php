@@ -68,6 +68,25 @@ final class ReadAheadTest extends AppTestCase
         self::assertSame(serialize($batches), serialize($read));
     }
 
+    public function testWhatIsReadOnlyToBeComparedIsLessAndDerivesTheRestWhenItIsWanted(): void
+    {
+        $whole = $this->framed($this->batches(20));
+        $lean = $this->framed($this->batches(20), onlyToCompare: true);
+        self::assertLessThan(\strlen($whole), \strlen($lean));
+        $read = iterator_to_array(BatchFrames::read([$lean]), false);
+        self::assertSame($whole, $this->framed($read), 'with all of it derived here they are the same');
+    }
+
+    public function testALargeFileIsComparedTheSameWhetherItIsReadAheadOrHere(): void
+    {
+        $this->takeIn($this->iso(Records::tides()));
+        $large = $this->takeIn($this->large(), ['--dry-run' => true, '--match' => 'isbn']);
+        $small = $this->takeIn($this->iso(Records::tides()), ['--dry-run' => true, '--match' => 'isbn']);
+        self::assertSame([1201, 1], [$large['read'], $large['matched']]);
+        self::assertSame([1, 1], [$small['read'], $small['matched']]);
+        self::assertSame(1, $this->rows('record'));
+    }
+
     public function testAReaderThatEndsBeforeTheFileIsNoticed(): void
     {
         $framed = $this->framed($this->batches(3));
@@ -103,11 +122,11 @@ final class ReadAheadTest extends AppTestCase
     }
 
     /** @param list<ReadBatch> $batches */
-    private function framed(array $batches): string
+    private function framed(array $batches, bool $onlyToCompare = false): string
     {
         $stream = fopen('php://memory', 'w+');
         self::assertIsResource($stream);
-        BatchFrames::write($stream, $batches);
+        BatchFrames::write($stream, $batches, $onlyToCompare);
         rewind($stream);
 
         return (string) stream_get_contents($stream);

@@ -6,6 +6,7 @@ namespace TinLantern\Catalogue\Cli;
 
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use TinLantern\Catalogue\Intake\BatchFrames;
 use TinLantern\Catalogue\Intake\IntakeOptions;
@@ -20,9 +21,10 @@ final readonly class ReadAheadCommand
         #[Argument('what it is called')] string $name,
         #[Argument('how it is taken in, as JSON')] string $options,
         #[Argument('as many of its records as were dealt with already')] int $behind,
+        #[Option('derive no more than comparing them wants')] bool $onlyToCompare = false,
     ): int {
         $how = IntakeOptions::read($options);
-        BatchFrames::write(\STDOUT, ReadBatches::of(RecordFile::open($file, $name, $how->columnMapping()), $how, $behind));
+        BatchFrames::write(\STDOUT, ReadBatches::of(RecordFile::open($file, $name, $how->columnMapping()), $how, $behind), $onlyToCompare);
 
         return Command::SUCCESS;
     }

@@ -12,10 +12,12 @@ final class BatchFrames
     /**
      * @param resource            $stream
      * @param iterable<ReadBatch> $batches
+     * @param bool                $onlyToCompare whether the other process wants no more of them than that
      */
-    public static function write($stream, iterable $batches): void
+    public static function write($stream, iterable $batches, bool $onlyToCompare): void
     {
         foreach ($batches as $batch) {
+            $batch->derive($onlyToCompare);
             $bytes = serialize($batch);
             self::put($stream, pack('N', \strlen($bytes)).$bytes);
         }

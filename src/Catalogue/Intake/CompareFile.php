@@ -31,7 +31,7 @@ final readonly class CompareFile
         $this->compared->forgetBehind($intake);
         $rule = $this->rules->get($intake->options->matchRule);
         $from = $intake->recordsRead;
-        foreach ($this->readAhead->batches($file, $intake->options, $intake->recordsRead) as $batch) {
+        foreach ($this->readAhead->batches($file, $intake->options, $intake->recordsRead, onlyToCompare: true) as $batch) {
             $this->transaction->run(function () use ($intake, $rule, $batch, $from): void {
                 $this->intakes->goOnComparing($intake->id, $from, $batch->end());
                 ($this->compare)($intake->id, $rule, $batch);

@@ -24,20 +24,21 @@ final readonly class ReadAhead
     }
 
     /**
-     * @param int $behind as many records of the file as were dealt with already
+     * @param int  $behind        as many records of the file as were dealt with already
+     * @param bool $onlyToCompare whether nothing is taken in now; then less is derived ahead
      *
      * @return \Generator<int, ReadBatch>
      *
      * @throws Conflict when the reader ends before the file does
      */
-    public function batches(RecordFile $file, IntakeOptions $options, int $behind): \Generator
+    public function batches(RecordFile $file, IntakeOptions $options, int $behind, bool $onlyToCompare = false): \Generator
     {
         if (filesize($file->path) < self::WORTH_IT) {
             yield from ReadBatches::of($file, $options, $behind);
 
             return;
         }
-        $reader = $this->reader('catalogue:read-ahead', $file->path, $file->name, $options->written(), (string) $behind);
+        $reader = $this->reader('catalogue:read-ahead', $file->path, $file->name, $options->written(), (string) $behind, ...$onlyToCompare ? ['--only-to-compare'] : []);
         $reader->start();
         try {
             yield from BatchFrames::read($reader->getIterator(Process::ITER_SKIP_ERR));

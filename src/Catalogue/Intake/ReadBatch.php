@@ -19,6 +19,16 @@ final readonly class ReadBatch
     {
     }
 
+    /** Derives from each record what comparing it wants, or everything. */
+    public function derive(bool $onlyToCompare): void
+    {
+        foreach ($this->records as $record) {
+            if ($record instanceof PreparedRecord) {
+                $record->described->derive($onlyToCompare);
+            }
+        }
+    }
+
     /** The place in the file of the last of them. */
     public function end(): int
     {
