@@ -17,6 +17,7 @@ final readonly class Heading
     public const SUBJECT = 's';
     public const GENRE = 'g';
     public const SERIES = 't';
+    public const KINDS = [self::NAME, self::SUBJECT, self::GENRE, self::SERIES];
 
     private const TAGS = [
         '100' => self::NAME, '110' => self::NAME, '111' => self::NAME, '700' => self::NAME, '710' => self::NAME, '711' => self::NAME,

@@ -46,7 +46,7 @@ final class HeadingController
 
     private static function known(string $kind): string
     {
-        return \in_array($kind, [Heading::NAME, Heading::SUBJECT, Heading::GENRE, Heading::SERIES], true) ? $kind : throw new Invalid(['kind' => 'The kind of a heading is n, s, g or t.']);
+        return \in_array($kind, Heading::KINDS, true) ? $kind : throw new Invalid(['kind' => 'The kind of a heading is n, s, g or t.']);
     }
 
     /** What changing a heading everywhere would change. */

@@ -16,9 +16,4 @@ final readonly class HeadingPlace
     public function __construct(public string $key, public array $headings)
     {
     }
-
-    public function with(HeadingView $heading): self
-    {
-        return new self($this->key, [...$this->headings, $heading]);
-    }
 }

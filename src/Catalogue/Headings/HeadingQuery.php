@@ -16,7 +16,7 @@ final readonly class HeadingQuery
      * @param string|null $before cursor: the places before
      */
     public function __construct(
-        #[Assert\Choice(choices: [Heading::NAME, Heading::SUBJECT, Heading::GENRE, Heading::SERIES], message: 'The kind of a heading is n, s, g or t.')]
+        #[Assert\Choice(choices: Heading::KINDS, message: 'The kind of a heading is n, s, g or t.')]
         public string $kind = Heading::SUBJECT,
         public string $q = '',
         public ?string $after = null,

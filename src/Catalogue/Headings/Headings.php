@@ -78,11 +78,13 @@ final readonly class Headings
             ['kind' => $kind, 'keys' => $keys],
             ['keys' => ArrayParameterType::STRING],
         );
-        $places = [];
+        $headings = [];
         foreach ($rows as $row) {
-            $last = array_pop($places);
-            $heading = HeadingView::of($kind, $row['written'], $row['records']);
-            array_push($places, ...$last?->key === $row['sort_key'] ? [$last->with($heading)] : [...null === $last ? [] : [$last], new HeadingPlace($row['sort_key'], [$heading])]);
+            $headings[$row['sort_key']][] = HeadingView::of($kind, $row['written'], $row['records']);
+        }
+        $places = [];
+        foreach ($headings as $key => $standing) {
+            $places[] = new HeadingPlace((string) $key, $standing);
         }
 
         return $places;

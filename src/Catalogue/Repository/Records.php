@@ -66,7 +66,8 @@ final readonly class Records
         foreach ($records as $id => $record) {
             $rows[] = ['id' => $id] + $this->row($record, $by, $cause);
         }
-        $changing = array_diff(array_keys($rows[0]), ['id', 'created_at']);
+        // What follows from the change says that others get something else now.
+        $changing = array_diff(array_keys($rows[0]), ['id', 'created_at', 'shared_at']);
         $this->connection->executeStatement(
             $this->insert($rows, 'ON DUPLICATE KEY UPDATE version = version + 1, '.implode(', ', array_map(static fn (string $column): string => "{$column} = VALUES({$column})", $changing))),
         );

@@ -2,6 +2,7 @@ import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { house as houseQuery } from '../../api/queries';
+import { choicesOf } from '../../ui/choicesOf';
 import { Field } from '../../ui/Field';
 
 type Values = Record<string, string | number>;
@@ -26,13 +27,12 @@ export function ItemValues({ values, onChange, error }: Props) {
   const label = (name: (typeof NAMES)[number]) => (name === 'temporaryWeeks' ? t('ruleBook.temporaryWeeks') : t(`item.${name}`));
   const set = (name: string, value: string) =>
     onChange({ ...values, [name]: NUMBERS.some((one) => one === name) && value !== '' ? Number(value) : value });
-  const entries = (list: { code: string; name: string }[] | undefined) => (list ?? []).map((one) => ({ value: one.code, label: one.name }));
   const options: Record<(typeof LISTS)[number], { value: string; label: string }[]> = {
     status: STATUSES.map((status) => ({ value: status, label: t(`status.${status}`) })),
-    branch: entries(house?.branches),
-    location: entries(house?.locations),
-    lendingClass: entries(house?.lendingClasses),
-    temporaryLocation: entries(house?.locations),
+    branch: choicesOf(house?.branches),
+    location: choicesOf(house?.locations),
+    lendingClass: choicesOf(house?.lendingClasses),
+    temporaryLocation: choicesOf(house?.locations),
   };
   const shown = NAMES.filter((name) => name in values);
   return (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { ruleBook } from '../../api/queries';
+import { choicesOf } from '../../ui/choicesOf';
 import { Field } from '../../ui/Field';
 import { ItemValues } from './ItemValues';
 import { type PlaceRow, type RuleField, type Step } from './ruleKinds';
@@ -58,12 +59,7 @@ export function RuleInput({ field, values, onChange, sentence, hint }: Props) {
         />
       );
     case 'entry':
-      return (
-        <Field
-          {...common}
-          options={[{ value: '', label: t('common.none') }, ...entries.map((one) => ({ value: one.code, label: one.name }))]}
-        />
-      );
+      return <Field {...common} options={[{ value: '', label: t('common.none') }, ...choicesOf(entries)]} />;
     case 'choice':
       return <Field {...common} options={field.options.map((option) => ({ value: String(option), label: String(option) }))} />;
     case 'long':

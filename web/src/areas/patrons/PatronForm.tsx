@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { answered, api, inTime, type Schemas } from '../../api/client';
 import { house as houseQuery, me } from '../../api/queries';
 import { takesScans } from '../../shell/scanTarget';
+import { choicesOf } from '../../ui/choicesOf';
 import { Field } from '../../ui/Field';
 import { ProblemNote } from '../../ui/ProblemNote';
 import { useForm } from '../../ui/useForm';
@@ -91,7 +92,6 @@ export function PatronForm({ patron, onClose, onSaved }: Props) {
       hint: now === undefined ? hint : t('item.isNow', { value: now }),
     };
   };
-  const list = (entries: { code: string; name: string }[]) => entries.map((entry) => ({ value: entry.code, label: entry.name }));
   if (house === undefined || who === undefined) return <p className="quiet">{t('common.loading')}</p>;
   return (
     <form
@@ -111,8 +111,8 @@ export function PatronForm({ patron, onClose, onSaved }: Props) {
         <Field {...field('familyName')} required autoFocus />
         <Field {...field('givenName')} />
         <Field {...field('cardNumber', t('patrons.cardHint'))} input={takesScans('one')} />
-        <Field {...field('membership')} required options={list(house.memberships)} />
-        <Field {...field('branch')} required options={list(house.branches)} />
+        <Field {...field('membership')} required options={choicesOf(house.memberships)} />
+        <Field {...field('branch')} required options={choicesOf(house.branches)} />
         <Field {...field('expiresOn', t('patrons.expiresHint'))} type="date" />
         <Field {...field('birthDate')} type="date" />
         <Field {...field('email')} type="email" />

@@ -4,6 +4,7 @@ import { type ReactNode, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../../api/client';
 import { house as houseQuery, matchRules, tidyRules, worksheets } from '../../../api/queries';
+import { choicesOf } from '../../../ui/choicesOf';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { beginningOf, presetChoices } from '../items/presets';
@@ -60,8 +61,6 @@ export function CompareForm({ intake, hint, children }: Props) {
   const { data: presets } = useQuery(presetChoices);
   const [isAtOnce, setIsAtOnce] = useState(false);
   const work = useWork(intake, isAtOnce ? 'taking-in' : 'comparing');
-  const listed = (entries: { code: string; name: string }[] | undefined) =>
-    (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
   const orNone = (entries: { value: string; label: string }[] | undefined) => [{ value: '', label: t('common.none') }, ...(entries ?? [])];
   const choosePreset = (preset: string) => {
     const { values } = beginningOf(presets?.find((one) => one.value === preset)?.content ?? {}, Date.now());
@@ -91,13 +90,13 @@ export function CompareForm({ intake, hint, children }: Props) {
     >
       {hint === undefined ? null : <p className="quiet">{hint}</p>}
       <div className="fields">
-        <Field {...field('matchRule')} options={listed(rules)} autoFocus />
-        <Field {...field('tidyRules')} options={orNone(listed(tidying))} />
-        <Field {...field('worksheet')} options={orNone(listed(sheets))} hint={t('files.worksheetHint')} />
+        <Field {...field('matchRule')} options={choicesOf(rules)} autoFocus />
+        <Field {...field('tidyRules')} options={orNone(choicesOf(tidying))} />
+        <Field {...field('worksheet')} options={orNone(choicesOf(sheets))} hint={t('files.worksheetHint')} />
         <Field {...field('preset')} onChange={choosePreset} options={orNone(presets)} />
-        <Field {...field('branch')} options={listed(house.branches)} />
-        <Field {...field('location')} options={listed(house.locations)} />
-        <Field {...field('lendingClass')} options={listed(house.lendingClasses)} />
+        <Field {...field('branch')} options={choicesOf(house.branches)} />
+        <Field {...field('location')} options={choicesOf(house.locations)} />
+        <Field {...field('lendingClass')} options={choicesOf(house.lendingClasses)} />
         {intake.headings.length > 0 ? null : <Field {...field('items')} hint={t('files.itemsHint')} />}
       </div>
       {intake.headings.length > 0 ? <Columns intake={intake} work={work} /> : null}

@@ -6,6 +6,7 @@ import { answered, api, ApiProblem, inTime, type Schemas } from '../../../api/cl
 import { newActId } from '../../../api/ids';
 import { barcodeRanges, house as houseQuery, itemsOfRecord } from '../../../api/queries';
 import { takesScans } from '../../../shell/scanTarget';
+import { choicesOf } from '../../../ui/choicesOf';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { beginningLike, type ItemValues, sentOf, SET_BY_HAND, withPreset } from './itemValues';
@@ -63,8 +64,6 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
     setValues(withPreset(values, beginning.values));
     if (beginning.range !== '') setRange(beginning.range);
   };
-  const listed = (entries: { code: string; name: string }[] | undefined) =>
-    (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
   const field = (name: keyof ItemValues) => ({
     name,
     label: t(`item.${name}`),
@@ -96,7 +95,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
           label={t('copies.range')}
           value={range}
           onChange={setRange}
-          options={[{ value: '', label: t('copies.scan') }, ...listed(ranges)]}
+          options={[{ value: '', label: t('copies.scan') }, ...choicesOf(ranges)]}
         />
         {range === '' ? (
           <div className="wide">
@@ -131,9 +130,9 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
           ]}
         />
         {numbered === 'volumes' ? <Field {...field('volume')} label={t('copies.firstVolume')} hint={t('copies.firstVolumeHint')} /> : null}
-        <Field {...field('branch')} required options={listed(house.branches)} />
-        <Field {...field('location')} required options={listed(house.locations)} />
-        <Field {...field('lendingClass')} required options={listed(house.lendingClasses)} />
+        <Field {...field('branch')} required options={choicesOf(house.branches)} />
+        <Field {...field('location')} required options={choicesOf(house.locations)} />
+        <Field {...field('lendingClass')} required options={choicesOf(house.lendingClasses)} />
         <Field {...field('prefix')} />
         <Field {...field('callNumber')} />
         <Field {...field('suffix')} />
@@ -144,7 +143,7 @@ export function CopiesForm({ recordId, like, onClose }: Props) {
           <Field {...field('publicNote')} multiline />
         </div>
       </div>
-      <MoreAboutPiece field={field} without="serialNumber" locations={listed(house.locations)} />
+      <MoreAboutPiece field={field} without="serialNumber" locations={choicesOf(house.locations)} />
       <ProblemNote error={adding.error instanceof ApiProblem && adding.error.problem.violations ? null : adding.error} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={adding.isPending}>

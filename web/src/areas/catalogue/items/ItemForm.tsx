@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { answered, api, inTime, type Schemas } from '../../../api/client';
 import { house as houseQuery, itemsOfRecord } from '../../../api/queries';
 import { takesScans } from '../../../shell/scanTarget';
+import { choicesOf } from '../../../ui/choicesOf';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { useForm } from '../../../ui/useForm';
@@ -64,8 +65,6 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
   };
   const isSetByLending = item !== null && !SET_BY_HAND.some((status) => status === item.status);
   const statuses = isSetByLending ? [item.status] : SET_BY_HAND;
-  const list = (entries: { code: string; name: string }[] | undefined) =>
-    (entries ?? []).map((entry) => ({ value: entry.code, label: entry.name }));
   if (house === undefined) return <p className="quiet">{t('common.loading')}</p>;
   return (
     <form
@@ -99,9 +98,9 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
             input={takesScans(name === 'barcode' ? 'one' : undefined)}
           />
         ))}
-        <Field {...field('branch')} required options={list(house.branches)} />
-        <Field {...field('location')} required options={list(house.locations)} />
-        <Field {...field('lendingClass')} required options={list(house.lendingClasses)} />
+        <Field {...field('branch')} required options={choicesOf(house.branches)} />
+        <Field {...field('location')} required options={choicesOf(house.locations)} />
+        <Field {...field('lendingClass')} required options={choicesOf(house.lendingClasses)} />
         <Field {...field('status')} options={statuses.map((status) => ({ value: status, label: t(`status.${status}`) }))} />
         <Field {...field('acquiredOn')} type="date" />
         <div className="wide">
@@ -111,7 +110,7 @@ export function ItemForm({ recordId, item, like, onClose }: Props) {
           <Field {...field('staffNote')} multiline />
         </div>
       </div>
-      <MoreAboutPiece field={field} locations={list(house.locations)} />
+      <MoreAboutPiece field={field} locations={choicesOf(house.locations)} />
       <ProblemNote error={form.otherError} />
       <div className="row-of-things">
         <Button type="submit" variant="contained" disabled={form.isSaving}>

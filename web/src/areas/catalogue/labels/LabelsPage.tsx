@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { answered, api, inTime } from '../../../api/client';
 import { newActId } from '../../../api/ids';
 import { labelPreview, labelPrinters, labelSheets, waitingLabels } from '../../../api/queries';
+import { choicesOf } from '../../../ui/choicesOf';
 import { Field } from '../../../ui/Field';
 import { ProblemNote } from '../../../ui/ProblemNote';
 import { SpineTag } from '../../../ui/SpineTag';
@@ -73,13 +74,7 @@ export default function LabelsPage() {
         </div>
         <div className="labels-sheet">
           <div className="fields">
-            <Field
-              name="sheet"
-              label={t('labels.sheet')}
-              value={sheet}
-              onChange={setSheet}
-              options={sheets.map((one) => ({ value: one.code, label: one.name }))}
-            />
+            <Field name="sheet" label={t('labels.sheet')} value={sheet} onChange={setSheet} options={choicesOf(sheets)} />
             <Field
               name="kind"
               label={t('labels.kind')}
